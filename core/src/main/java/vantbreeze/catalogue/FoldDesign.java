@@ -1,0 +1,23 @@
+package vantbreeze.catalogue;
+
+import java.util.List;
+import vantbreeze.structure.Structure;
+
+/** A fold: what can be chosen about it and the structure that follows. */
+public interface FoldDesign {
+
+    /** Lower case letters and hyphens; never changes, since saved briefs hold it. */
+    String id();
+
+    /** As makers call it, to stand inside a sentence. */
+    String name();
+
+    /** One line: what it looks like and what it is good for. */
+    String summary();
+
+    /** In the order they are resolved: a range or fallback may use the values before it. */
+    List<Parameter> parameters();
+
+    /** @param values resolved against {@link #parameters()}, every one present */
+    Structure build(Values values);
+}

@@ -1,0 +1,140 @@
+package vantbreeze.fold;
+
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Deque;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.locationtech.jts.geom.Coordinate;
+import vantbreeze.measure.Length;
+import vantbreeze.structure.FlatMotion;
+import vantbreeze.structure.Panel;
+import vantbreeze.structure.Stage;
+import vantbreeze.structure.Structure;
+
+/**
+ * Folds a structure flat: panels are reflected across folded hinges, walking out from the anchor, and every loop through
+ * hinges and bonds must close.
+ */
+public final class FlatFolder {
+
+    /** Half a count: exact patterns close to 0, oblique ones to 1e-8; half a count is 0.8 micrometres. */
+    private static final double CLOSURE_COUNTS = 0.5;
+
+    /** A way to get from one panel's flat coordinates to a neighbour's place relative to it. */
+    private record Joint(Panel from, Panel to, FlatMotion motion) {
+        Joint back() {
+            return new Joint(to, from, motion.inverse());
+        }
+    }
+
+    private final Map<Panel, FlatMotion> motions = new LinkedHashMap<>();
+    private final Map<Panel, Panel> cameFrom = new LinkedHashMap<>();
+
+    private FlatFolder() {}
+
+    /**
+     * @throws IllegalArgumentException if a score of the stage is neither unfolded nor folded all the way
+     */
+    public static FlatStage fold(Structure structure, Stage stage) {
+        if (!stage.isFlat()) {
+            throw new IllegalArgumentException(
+                    "The stage (%s) has scores between 0° and 180°.".formatted(stage.name()));
+        }
+        return new FlatFolder().walk(structure, stage);
+    }
+
+    public static FlatStage closed(Structure structure) {
+        return fold(structure, structure.stage(Stage.CLOSED));
+    }
+
+    private FlatStage walk(Structure structure, Stage stage) {
+        List<Joint> joints = joints(structure, stage);
+        Map<Panel, List<Joint>> leaving = new LinkedHashMap<>();
+        for (Joint joint : joints) {
+            leaving.computeIfAbsent(joint.from(), k -> new ArrayList<>()).add(joint);
+            leaving.computeIfAbsent(joint.to(), k -> new ArrayList<>()).add(joint.back());
+        }
+        motions.put(structure.anchor(), FlatMotion.IDENTITY);
+        Deque<Panel> open = new ArrayDeque<>(List.of(structure.anchor()));
+        while (!open.isEmpty()) {
+            Panel panel = open.removeFirst();
+            for (Joint joint : leaving.getOrDefault(panel, List.of())) {
+                if (!motions.containsKey(joint.to())) {
+                    motions.put(joint.to(), motions.get(panel).after(joint.motion()));
+                    cameFrom.put(joint.to(), panel);
+                    open.addLast(joint.to());
+                }
+            }
+        }
+        List<FoldFault> faults = new ArrayList<>(VertexCheck.faults(structure, stage));
+        for (Joint joint : joints) {
+            Double gap = gap(joint);
+            if (gap == null || gap > CLOSURE_COUNTS) {
+                faults.add(loopOpen(joint, gap == null ? Length.ZERO : Length.nearestTo(gap)));
+            }
+        }
+        List<FlatStage.Placed> placed = structure.panels().stream()
+                .map(p -> new FlatStage.Placed(p, motions.get(p), motions.get(p).apply(p.outline())))
+                .toList();
+        return new FlatStage(stage.name(), placed, List.copyOf(faults));
+    }
+
+    private static List<Joint> joints(Structure structure, Stage stage) {
+        List<Joint> joints = new ArrayList<>();
+        structure
+                .hinges()
+                .forEach(h -> joints.add(new Joint(
+                        h.first(),
+                        h.second(),
+                        stage.degrees(h.score().id()) == 0 ? FlatMotion.IDENTITY : FlatMotion.reflection(h.line()))));
+        structure
+                .bonds()
+                .forEach(b ->
+                        joints.add(new Joint(structure.panel(b.onto()), structure.panel(b.panel()), b.placement())));
+        return joints;
+    }
+
+    /** @return the widest distance between the two places the joint asks for, or null if their sides differ */
+    private Double gap(Joint joint) {
+        FlatMotion here = motions.get(joint.to());
+        FlatMotion there = motions.get(joint.from()).after(joint.motion());
+        if (here.turnsOver() != there.turnsOver()) {
+            return null;
+        }
+        double widest = 0;
+        for (Coordinate corner : joint.to().outline().getCoordinates()) {
+            widest = Math.max(widest, here.apply(corner).distance(there.apply(corner)));
+        }
+        return widest;
+    }
+
+    /** The loop that the joint would close, as the two ways between the panels where it parts and meets. */
+    private FoldFault loopOpen(Joint joint, Length gap) {
+        List<Panel> one = wayFromAnchor(joint.from());
+        List<Panel> other = wayFromAnchor(joint.to());
+        int shared = 0;
+        while (shared < one.size() && shared < other.size() && one.get(shared).equals(other.get(shared))) {
+            shared++;
+        }
+        return new FoldFault.LoopOpen(
+                names(one.subList(Math.max(0, shared - 1), one.size())),
+                names(other.subList(Math.max(0, shared - 1), other.size())),
+                gap);
+    }
+
+    private List<Panel> wayFromAnchor(Panel panel) {
+        List<Panel> way = new ArrayList<>();
+        for (Panel p = panel; p != null; p = cameFrom.get(p)) {
+            way.add(p);
+        }
+        Collections.reverse(way);
+        return way;
+    }
+
+    private static List<String> names(List<Panel> panels) {
+        return panels.stream().map(Panel::name).toList();
+    }
+}

@@ -1,0 +1,55 @@
+package vantbreeze.fold;
+
+import java.util.List;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.Polygon;
+import vantbreeze.measure.Length;
+import vantbreeze.measure.Size;
+import vantbreeze.structure.FlatMotion;
+import vantbreeze.structure.Panel;
+import vantbreeze.structure.Regions;
+import vantbreeze.structure.Side;
+
+/**
+ * The panels of a structure as they lie at a flat stage, in the anchor's plane.
+ *
+ * @param panels one entry for each panel, in the structure's order
+ * @param faults why the stage cannot be reached; empty if it can, as far as placement goes (the order of layers is
+ *     {@link LayerStack}'s matter)
+ */
+public record FlatStage(String name, List<Placed> panels, List<FoldFault> faults) {
+
+    /** @param outline where the panel lies, in counts of 1/640 mm */
+    public record Placed(Panel panel, FlatMotion motion, Polygon outline) {
+
+        /** The side of the panel that looks up at this stage. */
+        public Side upSide() {
+            return motion.turnsOver() ? Side.BACK : Side.FACE;
+        }
+    }
+
+    /** The card's outline: the union of its panels. */
+    public Geometry footprint() {
+        return Regions.union(panels.stream().map(Placed::outline).toList());
+    }
+
+    /** The box around the card. */
+    public Envelope box() {
+        Envelope box = new Envelope();
+        panels.forEach(p -> box.expandToInclude(p.outline().getEnvelopeInternal()));
+        return box;
+    }
+
+    public Size size() {
+        Envelope box = box();
+        return new Size(Length.nearestTo(box.getWidth()), Length.nearestTo(box.getHeight()));
+    }
+
+    public Placed placed(Panel panel) {
+        return panels.stream()
+                .filter(p -> p.panel().equals(panel))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("No panel (%s) lies here.".formatted(panel.id())));
+    }
+}

@@ -1,0 +1,255 @@
+package vantbreeze.fold;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.ejml.data.DMatrixRMaj;
+import org.ejml.dense.row.CommonOps_DDRM;
+import org.ejml.dense.row.factory.LinearSolverFactory_DDRM;
+import org.ejml.interfaces.linsol.LinearSolverDense;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.LineSegment;
+import org.locationtech.jts.math.Vector3D;
+import vantbreeze.measure.Length;
+import vantbreeze.structure.Stage;
+import vantbreeze.structure.Structure;
+
+/**
+ * Poses between two stages. A straight line in the fold angles is the guide; each frame is the pose nearest to it in which
+ * every loop closes. Without loops that is the guide itself. Mountains and valleys give the guide its direction, so it
+ * leaves a singular flat state on the right side.
+ *
+ * <p>Each frame is found from the one before by damped Gauss-Newton steps: with closure errors c, their Jacobian J and the
+ * way g still to go to the guide, a step minimises |c + J d|^2 + e |d - g|^2 (Levenberg and Marquardt's damping, drawn
+ * towards the guide; J. Nocedal and S. J. Wright, "Numerical Optimization", section 10.3). The damping e only matters in
+ * directions in which every loop stays closed.
+ */
+public final class PoseSolver {
+
+    /** What a loop may stay open by: a tenth of the thinnest paper. */
+    public static final double CLOSURE_MM = 0.01;
+
+    /** Three points of three coordinates each. */
+    private static final int NUMBERS_PER_LOOP = 9;
+
+    private static final double SETTLED_RADIANS = 1e-9;
+
+    /** A flat stage that is missed by more has not been reached: a tip 1 m away would be 0.1 mm off. */
+    private static final double ARRIVED_RADIANS = 1e-4;
+
+    private static final int MOST_STEPS = 60;
+
+    /** Share of the squared size of the card: directions in which 1 radian opens loops by less count as free. */
+    private static final double DAMPING = 1e-7;
+
+    private final Structure structure;
+    private final Linkage linkage;
+    private final List<int[]> ways;
+    private final double damping;
+    private double[] radians;
+    private RigidMotion[] pose;
+
+    private PoseSolver(Structure structure) {
+        this.structure = structure;
+        this.linkage = Linkage.of(structure);
+        this.ways = linkage.hingesOnTheWay();
+        double size = structure.pieces().stream()
+                .mapToDouble(p -> p.size().longSide().count())
+                .max()
+                .orElseThrow();
+        this.damping = DAMPING * size * size;
+    }
+
+    /**
+     * @param frames how many steps to take, at least 1; there is one pose more than that
+     * @return deterministic; at a flat stage the pose is the exact one
+     */
+    public static Motion between(Structure structure, Stage from, Stage to, int frames) {
+        return new PoseSolver(structure).move(from, to, frames);
+    }
+
+    private Motion move(Stage from, Stage to, int frames) {
+        double[] start = radians(from);
+        double[] end = radians(to);
+        radians = start.clone();
+        List<List<RigidMotion>> poses = new ArrayList<>();
+        for (int frame = 0; frame <= frames; frame++) {
+            double share = (double) frame / frames;
+            double[] guide = new double[start.length];
+            for (int i = 0; i < guide.length; i++) {
+                guide[i] = (1 - share) * start[i] + share * end[i];
+            }
+            boolean mustArrive = frame == frames && to.isFlat();
+            if (!solve(guide) || (mustArrive && farthest(guide) > ARRIVED_RADIANS)) {
+                return new Motion(from.name(), to.name(), List.copyOf(poses), Optional.of(blocked(guide)));
+            }
+            poses.add(List.of(pose.clone()));
+        }
+        return new Motion(from.name(), to.name(), List.copyOf(poses), Optional.empty());
+    }
+
+    private double[] radians(Stage stage) {
+        double[] angles = linkage.degrees(stage);
+        for (int i = 0; i < angles.length; i++) {
+            angles[i] = Math.toRadians(angles[i]);
+        }
+        return angles;
+    }
+
+    /** @return whether every loop closes in the pose found */
+    private boolean solve(double[] guide) {
+        if (linkage.loops().isEmpty()) {
+            radians = guide.clone();
+            pose = place();
+            return true;
+        }
+        for (int step = 0; step < MOST_STEPS; step++) {
+            pose = place();
+            double[] gaps = gaps();
+            double[] change = step(gaps, guide);
+            double largest = 0;
+            for (int i = 0; i < change.length; i++) {
+                radians[i] += change[i];
+                largest = Math.max(largest, Math.abs(change[i]));
+            }
+            if (largest < SETTLED_RADIANS) {
+                break;
+            }
+        }
+        pose = place();
+        return widest(gaps()) <= CLOSURE_MM * Length.COUNTS_PER_MILLIMETRE;
+    }
+
+    private double farthest(double[] guide) {
+        double farthest = 0;
+        for (int i = 0; i < guide.length; i++) {
+            farthest = Math.max(farthest, Math.abs(radians[i] - guide[i]));
+        }
+        return farthest;
+    }
+
+    private static double widest(double[] gaps) {
+        double widest = 0;
+        for (double gap : gaps) {
+            widest = Math.max(widest, Math.abs(gap));
+        }
+        return widest;
+    }
+
+    private RigidMotion[] place() {
+        RigidMotion[] placed = new RigidMotion[linkage.panels().size()];
+        placed[linkage.anchor()] = RigidMotion.IDENTITY;
+        for (Linkage.Joint joint : linkage.order()) {
+            placed[joint.to()] = placed[joint.from()].after(joint.move(radians));
+        }
+        return placed;
+    }
+
+    /** Three numbers for each shared point: where the joint wants it less where its panel has it, in counts. */
+    private double[] gaps() {
+        double[] gaps = new double[NUMBERS_PER_LOOP * linkage.loops().size()];
+        int at = 0;
+        for (Linkage.Loop loop : linkage.loops()) {
+            RigidMotion wanted = pose[loop.joint().from()].after(loop.joint().move(radians));
+            RigidMotion there = pose[loop.joint().to()];
+            for (Coordinate point : loop.onTo()) {
+                Coordinate a = wanted.apply(point);
+                Coordinate b = there.apply(point);
+                gaps[at++] = a.x - b.x;
+                gaps[at++] = a.y - b.y;
+                gaps[at++] = a.getZ() - b.getZ();
+            }
+        }
+        return gaps;
+    }
+
+    private double[] step(double[] gaps, double[] guide) {
+        int n = radians.length;
+        DMatrixRMaj jacobian = jacobian(gaps.length);
+        DMatrixRMaj normal = new DMatrixRMaj(n, n);
+        CommonOps_DDRM.multInner(jacobian, normal);
+        DMatrixRMaj right = new DMatrixRMaj(n, 1);
+        CommonOps_DDRM.multTransA(-1, jacobian, new DMatrixRMaj(gaps.length, 1, true, gaps), right);
+        for (int i = 0; i < n; i++) {
+            normal.add(i, i, damping);
+            right.add(i, 0, damping * (guide[i] - radians[i]));
+        }
+        DMatrixRMaj change = new DMatrixRMaj(n, 1);
+        LinearSolverDense<DMatrixRMaj> solver = LinearSolverFactory_DDRM.chol(n);
+        if (!solver.setA(normal)) {
+            throw new IllegalStateException("The damped normal matrix of %d hinges must be positive.".formatted(n));
+        }
+        solver.solve(right, change);
+        return change.getData();
+    }
+
+    /** How each gap changes as each hinge turns: a point turned about an axis moves at right angles to both. */
+    private DMatrixRMaj jacobian(int rows) {
+        DMatrixRMaj jacobian = new DMatrixRMaj(rows, radians.length);
+        Vector3D[] direction = new Vector3D[radians.length];
+        Coordinate[] origin = new Coordinate[radians.length];
+        Stream.concat(linkage.order().stream(), linkage.loops().stream().map(Linkage.Loop::joint))
+                .filter(joint -> joint.hinge() >= 0)
+                .forEach(joint -> {
+                    LineSegment axis = joint.axis();
+                    double length = axis.getLength();
+                    direction[joint.hinge()] = pose[joint.from()].turned(
+                            (axis.p1.x - axis.p0.x) / length, (axis.p1.y - axis.p0.y) / length);
+                    origin[joint.hinge()] = pose[joint.from()].apply(axis.p0);
+                });
+        int row = 0;
+        for (Linkage.Loop loop : linkage.loops()) {
+            Linkage.Joint joint = loop.joint();
+            RigidMotion wanted = pose[joint.from()].after(joint.move(radians));
+            for (Coordinate point : loop.onTo()) {
+                Coordinate a = wanted.apply(point);
+                for (int hinge : ways.get(joint.from())) {
+                    add(jacobian, row, 1, hinge, a, direction, origin);
+                }
+                if (joint.hinge() >= 0) {
+                    add(jacobian, row, 1, joint.hinge(), a, direction, origin);
+                }
+                Coordinate b = pose[joint.to()].apply(point);
+                for (int hinge : ways.get(joint.to())) {
+                    add(jacobian, row, -1, hinge, b, direction, origin);
+                }
+                row += 3;
+            }
+        }
+        return jacobian;
+    }
+
+    private static void add(
+            DMatrixRMaj jacobian,
+            int row,
+            int sign,
+            int hinge,
+            Coordinate at,
+            Vector3D[] direction,
+            Coordinate[] origin) {
+        Vector3D a = direction[hinge];
+        double dx = at.x - origin[hinge].x;
+        double dy = at.y - origin[hinge].y;
+        double dz = at.getZ() - origin[hinge].getZ();
+        jacobian.add(row, hinge, sign * (a.getY() * dz - a.getZ() * dy));
+        jacobian.add(row + 1, hinge, sign * (a.getZ() * dx - a.getX() * dz));
+        jacobian.add(row + 2, hinge, sign * (a.getX() * dy - a.getY() * dx));
+    }
+
+    /** The joint that would part the most if the card went on to where it is guided. */
+    private FoldFault blocked(double[] guide) {
+        radians = guide.clone();
+        pose = place();
+        double[] gaps = gaps();
+        int worst = 0;
+        for (int i = 0; i < gaps.length; i++) {
+            worst = Math.abs(gaps[i]) > Math.abs(gaps[worst]) ? i : worst;
+        }
+        Linkage.Joint joint = linkage.loops().get(worst / NUMBERS_PER_LOOP).joint();
+        List<String> places = Stream.of(joint.from(), joint.to())
+                .map(i -> structure.panels().get(i).name())
+                .toList();
+        return new FoldFault.Blocked(places, Length.nearestTo(Math.abs(gaps[worst])));
+    }
+}

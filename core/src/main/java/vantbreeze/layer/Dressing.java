@@ -1,0 +1,195 @@
+package vantbreeze.layer;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.locationtech.jts.geom.Envelope;
+import vantbreeze.fold.FlatStage;
+import vantbreeze.measure.Division;
+import vantbreeze.measure.Length;
+import vantbreeze.measure.Size;
+import vantbreeze.structure.Structure;
+
+/**
+ * The mats of a card, by the step rule: each layer is the one below moved inward by the step, rounded down to the grid,
+ * what rounding took shared between opposite borders.
+ *
+ * @param cuts in the order of the faces, lower layers first
+ * @param dropped mats that would be too narrow to handle
+ */
+public record Dressing(List<MatCut> cuts, List<Dropped> dropped) {
+
+    /** Narrower mats are slivers nobody can glue straight. Common practice, no published source. */
+    public static final Length NARROWEST = Length.inches(3, 16);
+
+    /** Gates farther apart than this do not read as one picture. Common practice: a hairline is up to 1/16 in. */
+    private static final Length WIDEST_HAIRLINE = Length.inches(1, 8);
+
+    /** @param layer the first that does not fit; those above it are dropped too */
+    public record Dropped(Face face, int layer) {}
+
+    /** Two faces that meet on the closed front, the first one to the left or below. */
+    private record Meeting(Face first, Face second, boolean sideBySide) {}
+
+    /** What one layer has to lie on, and where its meeting edge is. */
+    private record Ground(Envelope box, Length inLeft, Length inRight, Length inBottom, Length inTop) {}
+
+    public static Dressing of(List<Face> faces, Structure structure, FlatStage closed, Matting matting) {
+        return new Dresser(faces, structure, closed, matting).dress();
+    }
+
+    public List<Mat> mats() {
+        return cuts.stream().flatMap(c -> c.mats().stream()).toList();
+    }
+
+    /** One run of the rule over all faces. */
+    private static final class Dresser {
+        private final List<Face> faces;
+        private final Structure structure;
+        private final FlatStage closed;
+        private final Matting matting;
+        private final List<MatCut> cuts = new ArrayList<>();
+        private final List<Dropped> dropped = new ArrayList<>();
+
+        Dresser(List<Face> faces, Structure structure, FlatStage closed, Matting matting) {
+            this.structure = structure;
+            this.faces = faces.stream()
+                    .filter(f -> f.panel().rectangle().isPresent())
+                    .toList();
+            this.closed = closed;
+            this.matting = matting;
+        }
+
+        Dressing dress() {
+            Set<Face> done = new HashSet<>();
+            for (Face face : faces) {
+                if (!done.add(face)) {
+                    continue;
+                }
+                Optional<Meeting> meeting = meetingOf(face);
+                if (meeting.isPresent()) {
+                    done.add(meeting.get().first());
+                    done.add(meeting.get().second());
+                    dressBoth(meeting.get());
+                } else {
+                    layers(face, null).forEach(mat -> cuts.add(new MatCut(mat.size(), List.of(mat), true)));
+                }
+            }
+            return new Dressing(List.copyOf(cuts), List.copyOf(dropped));
+        }
+
+        private Optional<Meeting> meetingOf(Face face) {
+            return faces.stream()
+                    .filter(other -> matting.layersOn(other) == matting.layersOn(face))
+                    .flatMap(other -> java.util.stream.Stream.of(meeting(face, other), meeting(other, face))
+                            .flatMap(Optional::stream))
+                    .findFirst();
+        }
+
+        /**
+         * Both on the closed front, side by side or one above the other, at most a hairline between. Panels that a score
+         * joins do not meet: a mat across their score would not fold.
+         */
+        private Optional<Meeting> meeting(Face first, Face second) {
+            boolean joined = structure.hinges().stream().anyMatch(h -> h.joins(first.panel(), second.panel()));
+            if (joined || first.panel().equals(second.panel()) || !onFront(first) || !onFront(second)) {
+                return Optional.empty();
+            }
+            Envelope a = closed.placed(first.panel()).outline().getEnvelopeInternal();
+            Envelope b = closed.placed(second.panel()).outline().getEnvelopeInternal();
+            if (a.getMinY() == b.getMinY() && a.getMaxY() == b.getMaxY() && isHairline(b.getMinX() - a.getMaxX())) {
+                return Optional.of(new Meeting(first, second, true));
+            }
+            if (a.getMinX() == b.getMinX() && a.getMaxX() == b.getMaxX() && isHairline(b.getMinY() - a.getMaxY())) {
+                return Optional.of(new Meeting(first, second, false));
+            }
+            return Optional.empty();
+        }
+
+        private boolean onFront(Face face) {
+            return face.seen().contains(Face.Seen.CLOSED)
+                    && closed.placed(face.panel()).upSide() == face.side();
+        }
+
+        private static boolean isHairline(double counts) {
+            return counts >= 0 && counts <= WIDEST_HAIRLINE.count();
+        }
+
+        private void dressBoth(Meeting meeting) {
+            List<Mat> first = layers(meeting.first(), meeting);
+            List<Mat> second = layers(meeting.second(), meeting);
+            for (int i = 0; i < Math.min(first.size(), second.size()); i++) {
+                Mat a = first.get(i);
+                Mat b = second.get(i);
+                Size whole = meeting.sideBySide()
+                        ? new Size(
+                                a.size().width().plus(b.size().width()),
+                                a.size().height())
+                        : new Size(
+                                a.size().width(),
+                                a.size().height().plus(b.size().height()));
+                cuts.add(new MatCut(whole, List.of(a, b), meeting.sideBySide()));
+            }
+        }
+
+        private List<Mat> layers(Face face, Meeting meeting) {
+            List<Mat> mats = new ArrayList<>();
+            Envelope under = face.panel().outline().getEnvelopeInternal();
+            for (int layer = 1; layer <= matting.layersOn(face); layer++) {
+                Optional<Mat> mat = mat(face, layer, ground(face, under, meeting));
+                if (mat.isEmpty()) {
+                    dropped.add(new Dropped(face, layer));
+                    break;
+                }
+                mats.add(mat.get());
+                under = mat.get().outline().getEnvelopeInternal();
+            }
+            return mats;
+        }
+
+        /** The step on every side, but none at a meeting edge where the pattern runs on. */
+        private Ground ground(Face face, Envelope under, Meeting meeting) {
+            Length step = matting.step();
+            if (meeting == null || matting.meeting() == Matting.Meeting.BORDER) {
+                return new Ground(under, step, step, step, step);
+            }
+            boolean first = face.equals(meeting.first());
+            if (!meeting.sideBySide()) {
+                boolean highEdge = first != turned(face, false);
+                return new Ground(under, step, step, highEdge ? step : Length.ZERO, highEdge ? Length.ZERO : step);
+            }
+            boolean rightEdge = first != turned(face, true);
+            return new Ground(under, rightEdge ? step : Length.ZERO, rightEdge ? Length.ZERO : step, step, step);
+        }
+
+        /** @return whether the panel's left and right (or bottom and top) have changed places when closed */
+        private boolean turned(Face face, boolean sideways) {
+            return sideways
+                    ? closed.placed(face.panel()).motion().a() < 0
+                    : closed.placed(face.panel()).motion().d() < 0;
+        }
+
+        private Optional<Mat> mat(Face face, int layer, Ground g) {
+            Length freeWidth =
+                    Length.nearestTo(g.box().getWidth()).minus(g.inLeft()).minus(g.inRight());
+            Length freeHeight =
+                    Length.nearestTo(g.box().getHeight()).minus(g.inBottom()).minus(g.inTop());
+            Length width = matting.grid().floor(freeWidth);
+            Length height = matting.grid().floor(freeHeight);
+            if (width.isLessThan(NARROWEST) || height.isLessThan(NARROWEST)) {
+                return Optional.empty();
+            }
+            Division sideways = freeWidth.minus(width).dividedBy(2);
+            Division upwards = freeHeight.minus(height).dividedBy(2);
+            return Optional.of(Mat.on(
+                    face,
+                    layer,
+                    new Size(width, height),
+                    g.box(),
+                    g.inLeft().plus(sideways.each()),
+                    g.inBottom().plus(upwards.each())));
+        }
+    }
+}

@@ -1,0 +1,74 @@
+package vantbreeze.layer;
+
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import vantbreeze.fold.LayerStack;
+import vantbreeze.structure.Panel;
+import vantbreeze.structure.Side;
+import vantbreeze.structure.Structure;
+
+/**
+ * One side of a panel and when it is seen.
+ *
+ * @param seen never empty
+ */
+public record Face(Panel panel, Side side, Set<Seen> seen) {
+
+    /** When the recipient looks at it. */
+    public enum Seen {
+        /** On the front of the closed card. */
+        CLOSED,
+        /** With the card opened out, from its face side. */
+        OPENED,
+        /** On the back of the closed card. */
+        BEHIND
+    }
+
+    public Face {
+        seen = Set.copyOf(seen);
+    }
+
+    /** Names the face in a brief: "back/face". */
+    public String key() {
+        return panel.name() + "/" + side.name().toLowerCase(java.util.Locale.ROOT);
+    }
+
+    /** As it is said in a list: "back", or "left gate (back side)". */
+    public String label() {
+        return panel.name() + (side == Side.BACK ? " (back side)" : "");
+    }
+
+    /** Dressed unless the maker says otherwise: what the recipient sees without turning the card round. */
+    public boolean isDressed() {
+        return seen.contains(Seen.CLOSED) || seen.contains(Seen.OPENED);
+    }
+
+    /**
+     * @param opened the card opened out, if it lies flat so
+     * @return every face seen at some moment, panels in the structure's order, the face before the back
+     */
+    public static List<Face> of(Structure structure, LayerStack closed, Optional<LayerStack> opened) {
+        List<Face> faces = new ArrayList<>();
+        for (Panel panel : structure.panels()) {
+            for (Side side : Side.values()) {
+                Set<Seen> seen = EnumSet.noneOf(Seen.class);
+                if (closed.shows(panel, side, false)) {
+                    seen.add(Seen.CLOSED);
+                }
+                if (closed.shows(panel, side, true)) {
+                    seen.add(Seen.BEHIND);
+                }
+                if (opened.filter(o -> o.shows(panel, side, false)).isPresent()) {
+                    seen.add(Seen.OPENED);
+                }
+                if (!seen.isEmpty()) {
+                    faces.add(new Face(panel, side, seen));
+                }
+            }
+        }
+        return faces;
+    }
+}

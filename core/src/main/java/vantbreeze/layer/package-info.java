@@ -1,0 +1,2 @@
+/** What is seen of a card and the mats that dress it. */
+package vantbreeze.layer;

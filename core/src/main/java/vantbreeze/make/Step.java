@@ -1,0 +1,10 @@
+package vantbreeze.make;
+
+/**
+ * One thing to do.
+ *
+ * @param title two or three words
+ * @param text plain words with every number in it
+ * @param caution what can hurt here, or empty
+ */
+public record Step(String title, String text, String caution) {}

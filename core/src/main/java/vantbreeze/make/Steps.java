@@ -1,0 +1,228 @@
+package vantbreeze.make;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.locationtech.jts.geom.Envelope;
+import vantbreeze.layer.Dressing;
+import vantbreeze.layer.MatCut;
+import vantbreeze.material.Sheet;
+import vantbreeze.measure.Length;
+import vantbreeze.measure.Ruler;
+import vantbreeze.structure.Bond;
+import vantbreeze.structure.Panel;
+import vantbreeze.structure.Piece;
+import vantbreeze.structure.Side;
+import vantbreeze.structure.Slit;
+import vantbreeze.structure.Structure;
+
+/** Writes the order of work from the structure and its mats. */
+public final class Steps {
+
+    /** Cautions are common practice; the tool's maker and local rules come first. */
+    private static final String BLADES =
+            "Blades are sharp: cut away from your hand, knives along a metal ruler, cap them, keep children off. Follow"
+                    + " the tool maker's instructions and your local rules.";
+
+    private static final String GLUE = "Read the glue's label; ventilate with solvent glue and keep flames away.";
+
+    private final Structure structure;
+    private final Dressing dressing;
+    private final Sheet sheet;
+    private final Ruler ruler;
+    private final List<Step> steps = new ArrayList<>();
+
+    private Steps(Structure structure, Dressing dressing, Sheet sheet, Ruler ruler) {
+        this.structure = structure;
+        this.dressing = dressing;
+        this.sheet = sheet;
+        this.ruler = ruler;
+    }
+
+    public static List<Step> of(Structure structure, Dressing dressing, Sheet sheet, Ruler ruler) {
+        return new Steps(structure, dressing, sheet, ruler).write();
+    }
+
+    private List<Step> write() {
+        structure.pieces().forEach(this::cutAndScore);
+        structure.pieces().forEach(this::slit);
+        steps.add(new Step(
+                "Fold",
+                "Fold every score the way the score card says, lower edges level, and burnish each fold with the bone"
+                        + " folder.",
+                ""));
+        join();
+        if (!dressing.cuts().isEmpty()) {
+            cutMats();
+            steps.add(new Step(
+                    "Lay the mats",
+                    "Dry-fit all mats first. Glue them with even borders, lower layers first; keep glue and tape 1/8 in"
+                            + " (3 mm) off every score.",
+                    GLUE));
+        }
+        steps.add(new Step(
+                "Close and check",
+                "Close the card: nothing may stick out. Let it dry closed under a weight, then try it in its envelope.",
+                ""));
+        return List.copyOf(steps);
+    }
+
+    /** Each bond with where the glued panel comes to lie, measured on the panel that takes it. */
+    private void join() {
+        for (Bond bond : structure.bonds()) {
+            Panel laid = structure.panel(bond.panel());
+            Panel onto = structure.panel(bond.onto());
+            Envelope target = onto.outline().getEnvelopeInternal();
+            Envelope place = bond.placement().apply(laid.outline()).getEnvelopeInternal();
+            steps.add(new Step(
+                    "Glue the " + laid.name(),
+                    "Glue the %s of the %s to the %s of the %s: its edge %s from the left and %s from the bottom there. Wet glue leaves a moment to bring edges level."
+                            .formatted(
+                                    side(bond.side()),
+                                    laid.name(),
+                                    side(bond.ontoSide()),
+                                    onto.name(),
+                                    ruler.text(Length.nearestTo(place.getMinX() - target.getMinX())),
+                                    ruler.text(Length.nearestTo(place.getMinY() - target.getMinY()))),
+                    GLUE));
+        }
+    }
+
+    private static String side(Side side) {
+        return side == Side.FACE ? "face" : "back";
+    }
+
+    private void cutAndScore(Piece piece) {
+        steps.add(new Step(
+                "Cut the " + piece.name(),
+                "Cut the %s to %s from %s. Check twice, cut once."
+                        .formatted(piece.name(), ruler.text(piece.size()), sheet.name()),
+                BLADES));
+        ScoreCard card = ScoreCard.of(piece);
+        if (!card.sameFromBothEnds().isEmpty()) {
+            String positions =
+                    joined(card.sameFromBothEnds().stream().map(ruler::text).toList());
+            Side side = card.readings().get(0).scoreOn();
+            steps.add(new Step(
+                    "Score the " + piece.name(),
+                    "%s, score at %s, turn it round and score at %s again."
+                            .formatted(sideUp(side), positions, positions),
+                    ""));
+            return;
+        }
+        for (Side side : Side.values()) {
+            List<String> positions = card.readings().stream()
+                    .filter(r -> r.scoreOn() == side)
+                    .map(r -> position(r, side))
+                    .toList();
+            if (!positions.isEmpty()) {
+                steps.add(new Step(
+                        "Score the " + piece.name(),
+                        "%s, score at %s.".formatted(sideUp(side), joined(positions)),
+                        ""));
+            }
+        }
+    }
+
+    /** Turned over like a page, what was at the right end is now at the left. */
+    private String position(ScoreReading reading, Side side) {
+        boolean turned = side == Side.BACK;
+        return switch (reading.lie()) {
+            case UPRIGHT ->
+                ruler.text(turned ? reading.fromEnd() : reading.fromStart())
+                        + " from the left end"
+                        + span(reading, reading.begins(), reading.ends(), "up from the bottom");
+            case LEVEL -> {
+                Length width = pieceOf(reading).size().width();
+                yield ruler.text(reading.fromStart())
+                        + " from the bottom"
+                        + span(
+                                reading,
+                                turned ? width.minus(reading.ends()) : reading.begins(),
+                                turned ? width.minus(reading.begins()) : reading.ends(),
+                                "across from the left");
+            }
+            case OBLIQUE -> "the slanting line " + reading.score().id();
+        };
+    }
+
+    private String span(ScoreReading reading, Length begins, Length ends, String measured) {
+        return reading.runsThrough()
+                ? ""
+                : " (only from %s to %s, %s)".formatted(ruler.text(begins), ruler.text(ends), measured);
+    }
+
+    private Piece pieceOf(ScoreReading reading) {
+        return structure.pieces().stream()
+                .filter(p -> p.scores().contains(reading.score()))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** A trimmer is read like this: which edge against the fence, at which mark, cut from where to where. */
+    private void slit(Piece piece) {
+        if (piece.slits().isEmpty()) {
+            return;
+        }
+        List<String> cuts = piece.slits().stream().map(this::cut).toList();
+        steps.add(new Step(
+                "Slit the " + piece.name(),
+                "Face side up, mark the ends of every slit in pencil. %s. Stop the trimmer short of each end and finish to the mark with a knife: short of it the fold tears, past it the frame is weak."
+                        .formatted(String.join("; ", cuts)),
+                BLADES));
+    }
+
+    private String cut(Slit slit) {
+        if (slit.from().x().equals(slit.to().x())) {
+            return "left edge against the fence at %s, cut from %s to %s up from the bottom"
+                    .formatted(
+                            ruler.text(slit.from().x()),
+                            ruler.text(Length.min(slit.from().y(), slit.to().y())),
+                            ruler.text(Length.max(slit.from().y(), slit.to().y())));
+        }
+        if (slit.from().y().equals(slit.to().y())) {
+            return "lower edge against the fence at %s, cut from %s to %s across from the left"
+                    .formatted(
+                            ruler.text(slit.from().y()),
+                            ruler.text(Length.min(slit.from().x(), slit.to().x())),
+                            ruler.text(Length.max(slit.from().x(), slit.to().x())));
+        }
+        return "cut the slanting %s by hand".formatted(slit.id());
+    }
+
+    private static String sideUp(Side side) {
+        return side == Side.FACE ? "Face side up" : "Turned over like a page, back up";
+    }
+
+    private void cutMats() {
+        StringBuilder text = new StringBuilder("Cut the mats as listed.");
+        for (MatCut cut : dressing.cuts()) {
+            if (cut.isSplit()) {
+                text.append(
+                        " Cut one piece %s for the %s and the %s, then split it %s from its %s so that the pattern runs on."
+                                .formatted(
+                                        ruler.text(cut.size()),
+                                        cut.mats().get(0).face().panel().name(),
+                                        cut.mats().get(1).face().panel().name(),
+                                        ruler.text(
+                                                cut.alongWidth()
+                                                        ? cut.mats()
+                                                                .get(0)
+                                                                .size()
+                                                                .width()
+                                                        : cut.mats()
+                                                                .get(0)
+                                                                .size()
+                                                                .height()),
+                                        cut.alongWidth() ? "left edge" : "lower edge"));
+            }
+        }
+        steps.add(new Step("Cut the mats", text.toString(), BLADES));
+    }
+
+    private static String joined(List<String> parts) {
+        int last = parts.size() - 1;
+        return last < 1
+                ? String.join("", parts)
+                : String.join(", ", parts.subList(0, last)) + " and " + parts.get(last);
+    }
+}

@@ -1,0 +1,2 @@
+/** What is on the table: stock, sheets and the tools that cut and score them. */
+package vantbreeze.material;

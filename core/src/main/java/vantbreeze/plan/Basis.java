@@ -1,0 +1,32 @@
+package vantbreeze.plan;
+
+import vantbreeze.measure.Length;
+
+/** What the maker starts from; everything else follows. */
+public sealed interface Basis {
+
+    /** @param width may be null for a fold that has a width of its own */
+    record ClosedSize(Length width, Length height) implements Basis {}
+
+    /** The largest card that the brief's envelope takes. */
+    record ForEnvelope(Orientation orientation) implements Basis {}
+
+    /**
+     * The largest card that the brief's sheet gives.
+     *
+     * @param share the sheet is first cut into that many equal parts, 1 to {@link #MOST_SHARES}
+     */
+    record FromSheet(int share, Orientation orientation) implements Basis {
+        public static final int MOST_SHARES = 6;
+
+        public FromSheet {
+            if (share < 1 || share > MOST_SHARES) {
+                throw new IllegalArgumentException(
+                        "The sheet is cut into (%d) parts; 1 to %d.".formatted(share, MOST_SHARES));
+            }
+        }
+    }
+
+    /** One panel has this width, for instance because of a picture; the card follows. */
+    record FixedPanel(String panel, Length width, Length height) implements Basis {}
+}

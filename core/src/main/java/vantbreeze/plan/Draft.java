@@ -1,0 +1,39 @@
+package vantbreeze.plan;
+
+import java.util.List;
+import vantbreeze.make.ScoreCard;
+import vantbreeze.measure.Ruler;
+import vantbreeze.post.EnvelopeFit;
+
+/**
+ * A card sized, built and tried in its envelope: all that the findings are drawn from. A proposed fix is tried this far;
+ * only the plan that is shown is worked out to the end.
+ *
+ * @param fit null without an envelope or if the card cannot fold
+ */
+record Draft(Brief brief, Workpiece work, List<ScoreCard> scoreCards, EnvelopeFit fit, List<EnvelopeFit> closest) {
+
+    private static final int ENVELOPES_OFFERED = 3;
+
+    /** @throws BriefException if no card follows from the brief */
+    static Draft of(Brief brief) {
+        Workpiece work = Sizer.size(brief);
+        List<ScoreCard> scoreCards =
+                work.structure().pieces().stream().map(ScoreCard::of).toList();
+        if (!work.foldsFlat()) {
+            return new Draft(brief, work, scoreCards, null, List.of());
+        }
+        EnvelopeFit fit =
+                brief.envelope() == null ? null : EnvelopeFit.of(work.closedSize(), work.thickness(), brief.envelope());
+        return new Draft(
+                brief,
+                work,
+                scoreCards,
+                fit,
+                EnvelopeFit.closest(work.closedSize(), work.thickness(), ENVELOPES_OFFERED));
+    }
+
+    Ruler ruler() {
+        return brief.ruler();
+    }
+}

@@ -1,0 +1,227 @@
+package vantbreeze.plan;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import vantbreeze.catalogue.Handle;
+import vantbreeze.catalogue.PanelList;
+import vantbreeze.material.Sheet;
+import vantbreeze.material.Stock;
+import vantbreeze.measure.Length;
+import vantbreeze.measure.Ruler;
+import vantbreeze.measure.Size;
+import vantbreeze.measure.ToolGrid;
+import vantbreeze.post.EnvelopeFit;
+import vantbreeze.structure.Hinge;
+import vantbreeze.structure.Piece;
+import vantbreeze.structure.ScoreLine;
+
+/** Proposes changes to a brief and keeps those that were planned and found to mend the snag. */
+final class Fixes {
+
+    private static final int MOST = 2;
+
+    private final Plan plan;
+    private final Brief brief;
+    private final Ruler ruler;
+    private final List<Snag.Fix> proposed = new ArrayList<>();
+
+    private Fixes(Plan plan) {
+        this.plan = plan;
+        this.brief = plan.brief();
+        this.ruler = brief.ruler();
+    }
+
+    /** @return at most two fixes after which the snag is gone and nothing worse has come */
+    static List<Snag.Fix> proven(Plan plan, Snag snag) {
+        Fixes fixes = new Fixes(plan);
+        fixes.propose(snag);
+        return fixes.proposed.stream()
+                .filter(fix -> mends(plan, snag, fix.brief()))
+                .limit(MOST)
+                .toList();
+    }
+
+    private static boolean mends(Plan before, Snag snag, Brief brief) {
+        try {
+            List<Snag> after = Snags.of(Draft.of(brief));
+            return after.stream().noneMatch(s -> s.isSameAs(snag)) && stops(after) <= stops(before.snags());
+        } catch (BriefException noPlan) {
+            return false;
+        }
+    }
+
+    private static long stops(List<Snag> snags) {
+        return snags.stream().filter(s -> s.severity() == Severity.STOP).count();
+    }
+
+    private void propose(Snag snag) {
+        switch (snag.code()) {
+            case SCORE_OFF_BOARD -> toGroove(snag.place().id());
+            case PANEL_TOO_NARROW -> {
+                widen(snag.place().id());
+                usualParameters();
+            }
+            case PANELS_OVERLAP -> usualParameters();
+            case LONGER_THAN_SHEET -> {
+                largestFromSheet();
+                largerSheet();
+            }
+            case ENVELOPE_TOO_SMALL, ENVELOPE_SNUG -> {
+                largestForEnvelope();
+                otherEnvelopes();
+            }
+            case ENVELOPE_LOOSE -> otherEnvelopes();
+            case CLOSES_DIFFERENTLY -> asItCloses();
+            case STOCK_WEIGHT -> usualStock();
+            default -> {}
+        }
+    }
+
+    private void add(String label, Brief changed) {
+        proposed.add(new Snag.Fix(label, changed));
+    }
+
+    private void toGroove(String score) {
+        ToolGrid board = brief.tools().board();
+        Length at = scoreLine(score).from().x();
+        List<Length> grooves = new ArrayList<>(List.of(board.floor(at), board.ceiling(at)));
+        grooves.sort(Comparator.comparing(g -> Math.abs(g.minus(at).count())));
+        for (Length groove : grooves) {
+            moveTo(score, groove, "Move %s to %s".formatted(score, ruler.text(groove)));
+        }
+    }
+
+    private void widen(String panelId) {
+        for (Hinge hinge : plan.structure().hinges()) {
+            boolean left =
+                    hinge.second().id().equals(panelId) || hinge.first().id().equals(panelId);
+            if (left && hinge.score().isUpright()) {
+                Length at = hinge.score().from().x();
+                Length grow = brief.tools().ruler().ceiling(Snags.NARROWEST_PANEL);
+                String label = "Make it %s wide".formatted(ruler.text(grow));
+                Length change = grow.minus(plan.structure().panel(panelId).box().width());
+                moveTo(hinge.score().id(), at.plus(change), label);
+                moveTo(hinge.score().id(), at.minus(change), label);
+            }
+        }
+    }
+
+    private ScoreLine scoreLine(String id) {
+        return plan.structure().scores().stream()
+                .filter(s -> s.id().equals(id))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** Changes the parameter behind a score so that the score comes to lie there. */
+    private void moveTo(String score, Length to, String label) {
+        Length at = scoreLine(score).from().x();
+        for (Handle handle : plan.handles()) {
+            if (!handle.score().equals(score) || to.isLessThan(handle.least()) || to.isMoreThan(handle.most())) {
+                continue;
+            }
+            if (handle.panel() < 0) {
+                Length value = (Length) value(handle.parameter());
+                Length moved = value.plus(Length.nearestTo(to.minus(at).count() / handle.rate()));
+                add(label, brief.with(handle.parameter(), moved));
+            } else {
+                add(label, withPanelsAsBuilt(handle, to.minus(at)));
+            }
+        }
+    }
+
+    /** A list of panels is taken as it was built, so that what is seen is what is kept. */
+    private Brief withPanelsAsBuilt(Handle handle, Length change) {
+        PanelList typed = (PanelList) value(handle.parameter());
+        List<Length> widths = new ArrayList<>(
+                plan.structure().panels().stream().map(p -> p.box().width()).toList());
+        widths.set(handle.panel(), widths.get(handle.panel()).plus(change));
+        widths.set(handle.panel() + 1, widths.get(handle.panel() + 1).minus(change));
+        return brief.with(handle.parameter(), new PanelList(widths, typed.folds()))
+                .withBasis(new Basis.ClosedSize(
+                        null,
+                        plan.closed() == null ? height() : plan.closed().size().height()));
+    }
+
+    private Length height() {
+        return plan.structure().pieces().get(0).size().height();
+    }
+
+    private Object value(String parameter) {
+        return plan.parameters().stream()
+                .filter(p -> p.parameter().key().equals(parameter))
+                .findFirst()
+                .orElseThrow()
+                .value();
+    }
+
+    private void usualParameters() {
+        for (Plan.ParameterValue parameter : plan.parameters()) {
+            if (parameter.chosen() && parameter.range() != null) {
+                add(
+                        "Use the usual " + parameter.parameter().label(),
+                        brief.without(parameter.parameter().key()));
+            }
+        }
+    }
+
+    private void largestFromSheet() {
+        Orientation orientation = plan.closed() == null
+                ? Orientation.LANDSCAPE
+                : Orientation.of(plan.closed().size());
+        add(
+                "Make the largest card from %s".formatted(brief.sheet().name()),
+                brief.withBasis(new Basis.FromSheet(1, orientation)));
+    }
+
+    private void largerSheet() {
+        Sheet.table().stream()
+                .filter(s -> plan.structure().pieces().stream()
+                        .map(Piece::size)
+                        .allMatch(p -> p.fitsWithinEitherWay(s.size())))
+                .min(Comparator.comparingDouble(s -> s.size().squareMillimetres()))
+                .ifPresent(s -> add("Use a sheet of " + s.name(), brief.withSheet(s)));
+    }
+
+    private void largestForEnvelope() {
+        if (!(brief.basis() instanceof Basis.ForEnvelope)) {
+            add(
+                    "Make the largest card for %s".formatted(brief.envelope().name()),
+                    brief.withBasis(
+                            new Basis.ForEnvelope(Orientation.of(plan.closed().size()))));
+        }
+    }
+
+    private void otherEnvelopes() {
+        if (!(brief.basis() instanceof Basis.ForEnvelope)) {
+            for (EnvelopeFit fit : plan.closest()) {
+                if (fit.verdict() == EnvelopeFit.Verdict.SNUG
+                        || (fit.verdict() == EnvelopeFit.Verdict.LOOSE && goesIn())) {
+                    continue;
+                }
+                add("Use envelope " + fit.envelope().name(), brief.withEnvelope(fit.envelope()));
+            }
+        }
+    }
+
+    private boolean goesIn() {
+        return plan.fit().verdict() != EnvelopeFit.Verdict.TOO_SMALL;
+    }
+
+    private void asItCloses() {
+        Size size = plan.closed().size();
+        Brief asBuilt = plan.handles().stream()
+                .filter(h -> h.panel() >= 0)
+                .findFirst()
+                .map(h -> withPanelsAsBuilt(h, Length.ZERO))
+                .orElseGet(() -> brief.withBasis(new Basis.ClosedSize(size.width(), size.height())));
+        add("Take %s as it is".formatted(ruler.text(size)), asBuilt);
+    }
+
+    private void usualStock() {
+        int gsm = brief.base().gramsPerSquareMetre();
+        Stock nearest = new Stock(gsm < Stock.LIGHTEST_BASE ? Stock.LIGHTEST_BASE : Stock.HEAVIEST_BASE);
+        add("Use %d gsm".formatted(nearest.gramsPerSquareMetre()), brief.withBase(nearest));
+    }
+}

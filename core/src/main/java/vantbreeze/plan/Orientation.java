@@ -1,0 +1,22 @@
+package vantbreeze.plan;
+
+import vantbreeze.measure.Size;
+
+/** How the closed card is held. A square is both. */
+public enum Orientation {
+    PORTRAIT,
+    LANDSCAPE;
+
+    /** The same size, held this way. */
+    public Size hold(Size size) {
+        return size.isLandscape() == (this == LANDSCAPE) ? size : size.turned();
+    }
+
+    public Orientation turned() {
+        return this == PORTRAIT ? LANDSCAPE : PORTRAIT;
+    }
+
+    public static Orientation of(Size size) {
+        return size.isLandscape() ? LANDSCAPE : PORTRAIT;
+    }
+}

@@ -1,0 +1,180 @@
+package vantbreeze.plan;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import vantbreeze.catalogue.FoldCatalogue;
+import vantbreeze.catalogue.FoldDesign;
+import vantbreeze.layer.Face;
+import vantbreeze.measure.Length;
+import vantbreeze.measure.Size;
+import vantbreeze.post.EnvelopeFit;
+import vantbreeze.structure.Piece;
+
+/** All folds with the largest card that each gives for the envelope and the sheet at hand, those that can be made first. */
+public final class Shelf {
+
+    /** Enough for a small model; the screen draws what lies between. */
+    private static final int FRAMES = 10;
+
+    /** A message needs about 2 by 3 in of plain face. Common practice, no published source. */
+    private static final Size MESSAGE = new Size(Length.inches(3), Length.inches(2));
+
+    private Shelf() {}
+
+    /** What kept the card from being larger. */
+    public enum Limit {
+        ENVELOPE,
+        SHEET
+    }
+
+    /**
+     * One fold on the shelf.
+     *
+     * @param brief the given one with this fold, sized for the envelope or from the sheet
+     * @param closed the largest card; null if there is none
+     * @param limit what kept it from being larger; null if there is no card
+     * @param reason why there is none; empty if there is one
+     * @param messageRoom the largest face to write on; null if none is large enough
+     * @param scores how many lines are scored
+     * @param glued how many areas are glued
+     * @param folding how it moves; null if there is no card
+     */
+    public record Entry(
+            FoldDesign fold,
+            Brief brief,
+            Size closed,
+            Limit limit,
+            String reason,
+            Size messageRoom,
+            int scores,
+            int glued,
+            Folding folding) {
+
+        public boolean canBeMade() {
+            return closed != null;
+        }
+
+        public boolean stands() {
+            return folding != null
+                    && folding.displayed().filter(s -> s.stands()).isPresent();
+        }
+
+        /** Hand's turns: every score is one, every glued area two. */
+        public int effort() {
+            return scores + 2 * glued;
+        }
+    }
+
+    /** @param brief its envelope, sheet, stock, tools and mats count; its size does not */
+    public static List<Entry> of(Brief brief) {
+        return FoldCatalogue.all().stream()
+                .map(fold -> entry(brief.withFold(fold)))
+                .sorted(Comparator.comparing((Entry e) -> !e.canBeMade()).thenComparingInt(Entry::effort))
+                .toList();
+    }
+
+    private static Entry entry(Brief brief) {
+        List<Tried> tried = candidates(brief).map(Shelf::tryToMake).toList();
+        return tried.stream()
+                .filter(t -> t.trouble().isEmpty())
+                .reduce((a, b) -> area(b) > area(a) ? b : a)
+                .map(t -> entry(t.candidate(), t.draft()))
+                .orElseGet(() ->
+                        new Entry(brief.fold(), brief, null, null, tried.get(0).trouble(), null, 0, 0, null));
+    }
+
+    /** @param trouble why it cannot be made, or empty */
+    private record Tried(Candidate candidate, Draft draft, String trouble) {}
+
+    private static Tried tryToMake(Candidate candidate) {
+        try {
+            Draft draft = Draft.of(candidate.brief());
+            return new Tried(candidate, draft, trouble(draft).orElse(""));
+        } catch (BriefException none) {
+            return new Tried(candidate, null, none.getMessage());
+        }
+    }
+
+    private static double area(Tried tried) {
+        return tried.draft().work().closedSize().squareMillimetres();
+    }
+
+    private record Candidate(Brief brief, Limit limit) {}
+
+    /** As large as the envelope takes and as large as the sheet gives; held as the card is now, then turned. */
+    private static Stream<Candidate> candidates(Brief brief) {
+        Orientation held = held(brief);
+        Stream<Candidate> fromSheet = Stream.of(held, held.turned())
+                .map(o -> new Candidate(brief.withBasis(new Basis.FromSheet(1, o)), Limit.SHEET));
+        if (brief.envelope() == null) {
+            return fromSheet;
+        }
+        Stream<Candidate> posted = Stream.of(held, held.turned())
+                .map(o -> new Candidate(brief.withBasis(new Basis.ForEnvelope(o)), Limit.ENVELOPE));
+        return Stream.concat(posted, fromSheet);
+    }
+
+    private static Orientation held(Brief brief) {
+        if (brief.basis() instanceof Basis.ForEnvelope posted) {
+            return posted.orientation();
+        }
+        if (brief.basis() instanceof Basis.FromSheet cut) {
+            return cut.orientation();
+        }
+        return Orientation.PORTRAIT;
+    }
+
+    private static Optional<String> trouble(Draft draft) {
+        if (!draft.work().foldsFlat()) {
+            return Optional.of("It does not fold flat.");
+        }
+        Size sheet = draft.brief().sheet().size();
+        Optional<Piece> tooLong = draft.work().structure().pieces().stream()
+                .filter(p -> !p.size().fitsWithinEitherWay(sheet))
+                .findFirst();
+        if (tooLong.isPresent()) {
+            return Optional.of("Its %s (%s) is larger than a sheet of %s."
+                    .formatted(
+                            tooLong.get().name(),
+                            draft.ruler().text(tooLong.get().size()),
+                            draft.brief().sheet().name()));
+        }
+        if (draft.fit() != null && draft.fit().verdict() == EnvelopeFit.Verdict.TOO_SMALL) {
+            return Optional.of("It does not go into the envelope %s."
+                    .formatted(draft.fit().envelope().name()));
+        }
+        return Optional.empty();
+    }
+
+    private static Entry entry(Candidate candidate, Draft draft) {
+        Workpiece work = draft.work();
+        return new Entry(
+                candidate.brief().fold(),
+                candidate.brief(),
+                work.closedSize(),
+                candidate.limit(),
+                "",
+                messageRoom(work),
+                work.structure().scores().size(),
+                work.structure().bonds().size(),
+                Folding.of(work, FRAMES));
+    }
+
+    /** The largest plain face that is reached on opening or from behind, with nothing glued on it. */
+    private static Size messageRoom(Workpiece work) {
+        return work.faces().stream()
+                .filter(f -> f.seen().contains(Face.Seen.OPENED) || f.seen().contains(Face.Seen.BEHIND))
+                .filter(f -> work.structure().bonds().stream()
+                        .noneMatch(b -> isOn(work, f, b.panel(), b.side()) || isOn(work, f, b.onto(), b.ontoSide())))
+                .flatMap(f -> f.panel().rectangle().stream())
+                .filter(MESSAGE::fitsWithinEitherWay)
+                .max(Comparator.comparingDouble(Size::squareMillimetres))
+                .orElse(null);
+    }
+
+    private static boolean isOn(Workpiece work, Face face, String panel, vantbreeze.structure.Side side) {
+        return face.side() == side && face.panel().equals(work.structure().panel(panel));
+    }
+}

@@ -1,0 +1,277 @@
+package vantbreeze.plan;
+
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Predicate;
+import java.util.function.ToDoubleFunction;
+import java.util.stream.Stream;
+import vantbreeze.catalogue.Parameter;
+import vantbreeze.catalogue.ParameterException;
+import vantbreeze.catalogue.Values;
+import vantbreeze.fold.FlatFolder;
+import vantbreeze.measure.Length;
+import vantbreeze.measure.Ruler;
+import vantbreeze.measure.Size;
+import vantbreeze.measure.ToolGrid;
+import vantbreeze.post.EnvelopeFit;
+import vantbreeze.structure.Piece;
+import vantbreeze.structure.Structure;
+import vantbreeze.structure.StructureException;
+
+/** Finds the values that a brief's basis asks for, by building and folding the card, so that no design has to say how. */
+final class Sizer {
+
+    private static final Length SMALLEST = Length.inches(1);
+    private static final Length LARGEST = Length.inches(40);
+
+    /** Thickness follows from the mats, which follow from the size; this settles in two rounds. */
+    private static final int ROUNDS = 4;
+
+    private final Brief brief;
+    private final ToolGrid grid;
+    private final Ruler ruler;
+
+    private Sizer(Brief brief) {
+        this.brief = brief;
+        this.grid = brief.tools().ruler();
+        this.ruler = brief.ruler();
+    }
+
+    /** @throws BriefException naming the field that cannot be met, and what could */
+    static Workpiece size(Brief brief) {
+        Sizer sizer = new Sizer(brief);
+        try {
+            if (brief.basis() instanceof Basis.ClosedSize closed) {
+                return sizer.work(closed.width(), closed.height());
+            }
+            if (brief.basis() instanceof Basis.FixedPanel panel) {
+                return sizer.work(sizer.widthFor(panel), panel.height());
+            }
+            if (brief.basis() instanceof Basis.FromSheet sheet) {
+                Size size = sizer.largestFrom(sheet);
+                return sizer.work(size.width(), size.height());
+            }
+            return sizer.largestFor((Basis.ForEnvelope) brief.basis());
+        } catch (ParameterException e) {
+            throw new BriefException(
+                    sizer.field(e.parameter().key()),
+                    e.value(sizer.ruler),
+                    e.allowed(sizer.ruler),
+                    e.text(sizer.ruler));
+        }
+    }
+
+    private String field(String parameter) {
+        boolean ofBasis = parameter.equals(Parameter.WIDTH) || parameter.equals(Parameter.HEIGHT);
+        return (ofBasis ? "basis." : "parameters.") + parameter;
+    }
+
+    private Workpiece work(Length width, Length height) {
+        return Workpiece.of(brief, values(width, height));
+    }
+
+    private Values values(Length width, Length height) {
+        Map<String, Object> given = new HashMap<>(brief.parameters());
+        if (width != null) {
+            given.put(Parameter.WIDTH, width);
+        }
+        given.put(Parameter.HEIGHT, height);
+        return Values.resolve(brief.fold(), given, grid);
+    }
+
+    /** @return the structure of that size, or empty where the parameters do not allow it */
+    private Optional<Structure> structure(Length width, Length height) {
+        try {
+            return Optional.of(brief.fold().build(values(width, height)));
+        } catch (ParameterException outOfRange) {
+            return Optional.empty();
+        }
+    }
+
+    /**
+     * By how many counts a card of that size is too large; 0 or less is good. A size that the parameters do not allow is
+     * taken as too small: chosen lengths need a card at least that wide.
+     */
+    private double excess(Length width, Length height, ToDoubleFunction<Structure> counts) {
+        return structure(width, height).map(counts::applyAsDouble).orElse(Double.NEGATIVE_INFINITY);
+    }
+
+    private Workpiece largestFor(Basis.ForEnvelope basis) {
+        if (brief.envelope() == null) {
+            throw new BriefException("envelope", "", "an envelope", "Choose the envelope that the card is to fit.");
+        }
+        Length thickness = Length.ZERO;
+        for (int round = 0; round < ROUNDS; round++) {
+            Size room = room(basis, thickness);
+            Length width = largest(room.width(), w -> excess(w, SMALLEST, s -> closedBeyond(s, room.width())));
+            Workpiece work = work(width, grid.floor(room.height()));
+            EnvelopeFit.Verdict verdict = EnvelopeFit.of(work.closedSize(), work.thickness(), brief.envelope())
+                    .verdict();
+            if (verdict == EnvelopeFit.Verdict.FITS || verdict == EnvelopeFit.Verdict.LOOSE) {
+                return work;
+            }
+            thickness = work.thickness();
+        }
+        throw noCardFits();
+    }
+
+    private Size room(Basis.ForEnvelope basis, Length thickness) {
+        try {
+            return basis.orientation().hold(brief.envelope().largestCard(thickness));
+        } catch (IllegalArgumentException nothingLeft) {
+            throw noCardFits();
+        }
+    }
+
+    private BriefException noCardFits() {
+        return new BriefException(
+                "envelope",
+                brief.envelope().name(),
+                "a larger envelope",
+                "No card of this fold goes into the envelope %s. Choose a larger one, or thinner stock."
+                        .formatted(brief.envelope().name()));
+    }
+
+    private static double closedBeyond(Structure structure, Length width) {
+        return FlatFolder.closed(structure).size().width().minus(width).count();
+    }
+
+    /**
+     * The largest length on the grid, at most {@code most}, that is not too large. Sizes grow nearly in proportion, so the
+     * next try is where a straight line through what is known would cross; every third is the middle, so that it ends
+     * soon whatever the fold does.
+     */
+    private Length largest(Length most, ToDoubleFunction<Length> excess) {
+        long step = grid.step().count();
+        long low = Math.floorDiv(grid.ceiling(SMALLEST).count(), step);
+        long high = Math.floorDiv(Length.min(most, LARGEST).count(), step);
+        double atHigh = excess.applyAsDouble(grid.step().times(high));
+        if (atHigh <= 0 || high <= low) {
+            return grid.step().times(Math.max(low, high));
+        }
+        double atLow = excess.applyAsDouble(grid.step().times(low));
+        for (int tries = 1; high - low > 1; tries++) {
+            double share = tries % 3 == 0 || Double.isInfinite(atLow) ? 0.5 : -atLow / (atHigh - atLow);
+            long tried = Math.min(Math.max(low + (long) (share * (high - low)), low + 1), high - 1);
+            double there = excess.applyAsDouble(grid.step().times(tried));
+            if (there > 0) {
+                high = tried;
+                atHigh = there;
+            } else {
+                low = tried;
+                atLow = there;
+            }
+        }
+        return grid.step().times(low);
+    }
+
+    private Size largestFrom(Basis.FromSheet basis) {
+        return parts(basis)
+                .flatMap(part -> largestFrom(part, basis.orientation()).stream())
+                .max(Comparator.comparingDouble(Size::squareMillimetres))
+                .orElseThrow(() -> new BriefException(
+                        "sheet",
+                        brief.sheet().name(),
+                        "a larger sheet",
+                        "The sheet %s cut in %d gives no card of this fold. Choose a larger sheet or fewer parts."
+                                .formatted(brief.sheet().name(), basis.share())));
+    }
+
+    /** The sheet's equal parts, cut across its long or its short side, lying either way; the long way first. */
+    private Stream<Size> parts(Basis.FromSheet basis) {
+        Size sheet = brief.sheet().size();
+        Size lying = sheet.isLandscape() ? sheet : sheet.turned();
+        return Stream.of(
+                        new Size(lying.width().dividedBy(basis.share()).each(), lying.height()),
+                        new Size(
+                                lying.width(),
+                                lying.height().dividedBy(basis.share()).each()))
+                .flatMap(p -> p.isLandscape() ? Stream.of(p, p.turned()) : Stream.of(p.turned(), p));
+    }
+
+    private Optional<Size> largestFrom(Size part, Orientation orientation) {
+        Length width = largest(LARGEST, w -> excess(w, SMALLEST, s -> cutBeyond(s, part)));
+        Length height = largest(LARGEST, h -> excess(width, h, s -> cutBeyond(s, part)));
+        Size size = new Size(width, height);
+        if (size.isLandscape() != (orientation == Orientation.LANDSCAPE)) {
+            size = new Size(size.shortSide(), size.shortSide());
+        }
+        return structure(size.width(), size.height())
+                        .filter(s -> cutBeyond(s, part) <= 0)
+                        .isPresent()
+                ? Optional.of(size)
+                : Optional.empty();
+    }
+
+    private static double cutBeyond(Structure structure, Size part) {
+        return structure.pieces().stream()
+                .map(Piece::size)
+                .mapToDouble(size -> Length.max(
+                                size.width().minus(part.width()), size.height().minus(part.height()))
+                        .count())
+                .max()
+                .orElseThrow();
+    }
+
+    /**
+     * The card whose panel has that width exactly. Rounding inside a design makes several cards give the same panel; the
+     * middle one is the one the panel's true share belongs to.
+     */
+    private Length widthFor(Basis.FixedPanel basis) {
+        Length first = narrowest(basis, w -> !w.isLessThan(basis.width()));
+        Length after = narrowest(basis, w -> w.isMoreThan(basis.width()));
+        Length last = Length.max(first, after.minus(Length.ofCounts(1)));
+        Length width = first.plus(last).dividedBy(2).each();
+        Optional<Length> reached = panelWidth(basis, width);
+        if (reached.filter(basis.width()::equals).isEmpty()) {
+            values(width, basis.height());
+            Length least = panelWidth(basis, SMALLEST)
+                    .or(() -> panelWidth(basis, LARGEST))
+                    .orElse(Length.ZERO);
+            throw new BriefException(
+                    "basis.panelWidth",
+                    ruler.text(basis.width()),
+                    reached.map(r -> "such as " + ruler.text(r)).orElse("another width"),
+                    reached.isPresent() && least.equals(reached.get())
+                            ? "The %s is %s wide whatever the card's size; change it where that was chosen."
+                                    .formatted(basis.panel(), ruler.text(least))
+                            : "No card of this fold has a %s exactly %s wide."
+                                    .formatted(basis.panel(), ruler.text(basis.width())));
+        }
+        return width;
+    }
+
+    /** @return the narrowest card whose panel is so, or the largest possible card if none is */
+    private Length narrowest(Basis.FixedPanel basis, Predicate<Length> panelIsSo) {
+        long low = SMALLEST.count() - 1;
+        long high = LARGEST.count();
+        while (high - low > 1) {
+            long middle = (low + high) / 2;
+            if (panelWidth(basis, Length.ofCounts(middle)).filter(panelIsSo).isPresent()) {
+                high = middle;
+            } else {
+                low = middle;
+            }
+        }
+        return Length.ofCounts(high);
+    }
+
+    private Optional<Length> panelWidth(Basis.FixedPanel basis, Length width) {
+        return structure(width, basis.height()).map(s -> {
+            try {
+                return s.panel(basis.panel()).box().width();
+            } catch (StructureException unknown) {
+                List<String> names = s.panels().stream().map(p -> p.name()).toList();
+                throw new BriefException(
+                        "basis.panel",
+                        basis.panel(),
+                        String.join(", ", names),
+                        "This fold has no panel called (%s). Choose one of %s."
+                                .formatted(basis.panel(), String.join(", ", names)));
+            }
+        });
+    }
+}

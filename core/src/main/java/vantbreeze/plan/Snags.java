@@ -1,0 +1,296 @@
+package vantbreeze.plan;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
+import vantbreeze.fold.FlatStage;
+import vantbreeze.fold.FoldFault;
+import vantbreeze.layer.Dressing;
+import vantbreeze.make.ScoreCard;
+import vantbreeze.make.ScoreReading;
+import vantbreeze.material.Stock;
+import vantbreeze.measure.Length;
+import vantbreeze.measure.Ruler;
+import vantbreeze.measure.Size;
+import vantbreeze.post.EnvelopeFit;
+import vantbreeze.structure.Hinge;
+import vantbreeze.structure.Panel;
+import vantbreeze.structure.Piece;
+import vantbreeze.structure.Regions;
+
+/** Looks a finished draft over for everything that goes wrong at the table. */
+final class Snags {
+
+    /** A narrower panel does not fold cleanly. Common practice, no published source. */
+    static final Length NARROWEST_PANEL = Length.inches(1, 4);
+
+    private final Draft draft;
+    private final Workpiece work;
+    private final Ruler ruler;
+    private final List<Snag> found = new ArrayList<>();
+
+    private Snags(Draft draft) {
+        this.draft = draft;
+        this.work = draft.work();
+        this.ruler = draft.ruler();
+    }
+
+    /** @return every finding, the worst first, then in the order of the work */
+    static List<Snag> of(Draft draft) {
+        Snags snags = new Snags(draft);
+        snags.folding();
+        snags.pieces();
+        snags.scores();
+        snags.panels();
+        snags.overlaps();
+        snags.mats();
+        snags.stock();
+        if (draft.work().foldsFlat()) {
+            snags.closedSize();
+            snags.envelope();
+        }
+        return snags.found.stream().sorted(Comparator.comparing(Snag::severity)).toList();
+    }
+
+    private void add(Snag.Code code, Severity severity, Snag.Kind kind, String id, String text) {
+        found.add(new Snag(code, severity, new Snag.Place(kind, id), text, List.of()));
+    }
+
+    private void folding() {
+        for (FoldFault fault : work.faults()) {
+            add(Snag.Code.CANNOT_FOLD, Severity.STOP, Snag.Kind.CARD, "", fault.text(ruler));
+        }
+    }
+
+    private void pieces() {
+        for (Piece piece : work.structure().pieces()) {
+            Size size = piece.size();
+            if (!size.fitsWithinEitherWay(draft.brief().sheet().size())) {
+                add(
+                        Snag.Code.LONGER_THAN_SHEET,
+                        Severity.STOP,
+                        Snag.Kind.PIECE,
+                        piece.name(),
+                        "The %s (%s) does not fit on a sheet of %s."
+                                .formatted(
+                                        piece.name(),
+                                        ruler.text(size),
+                                        draft.brief().sheet().name()));
+            }
+            Length trimmer = draft.brief().tools().trimmer();
+            if (size.longSide().isMoreThan(trimmer)) {
+                add(
+                        Snag.Code.LONGER_THAN_TRIMMER,
+                        Severity.WARNING,
+                        Snag.Kind.PIECE,
+                        piece.name(),
+                        "The %s is %s long and your trimmer cuts %s: cut its long sides with a knife along a ruler."
+                                .formatted(piece.name(), ruler.text(size.longSide()), ruler.text(trimmer)));
+            }
+        }
+    }
+
+    private void scores() {
+        for (ScoreCard card : draft.scoreCards()) {
+            for (ScoreReading reading : card.readings()) {
+                if (isOffBoard(reading)) {
+                    add(
+                            Snag.Code.SCORE_OFF_BOARD,
+                            Severity.WARNING,
+                            Snag.Kind.SCORE,
+                            reading.score().id(),
+                            "%s at %s falls between the grooves of your board (%s)."
+                                    .formatted(
+                                            capital(reading.score().id()),
+                                            ruler.text(reading.fromStart()),
+                                            draft.brief().tools().board().name()));
+                }
+            }
+        }
+    }
+
+    /** A groove reached from either end will do. */
+    private boolean isOffBoard(ScoreReading reading) {
+        return reading.fromStart() != null
+                && !draft.brief().tools().board().isOn(reading.fromStart())
+                && !draft.brief().tools().board().isOn(reading.fromEnd());
+    }
+
+    private void panels() {
+        for (Panel panel : work.structure().panels()) {
+            Length narrow = panel.box().shortSide();
+            if (narrow.isLessThan(NARROWEST_PANEL)) {
+                add(
+                        Snag.Code.PANEL_TOO_NARROW,
+                        Severity.WARNING,
+                        Snag.Kind.PANEL,
+                        panel.id(),
+                        "The %s is %s wide; under %s it does not fold cleanly."
+                                .formatted(panel.name(), ruler.text(narrow), ruler.text(NARROWEST_PANEL)));
+            }
+        }
+    }
+
+    /** Two flaps folded onto the same side of a third panel, lying partly on each other. */
+    private void overlaps() {
+        List<Hinge> hinges = work.structure().hinges();
+        for (int i = 0; i < hinges.size(); i++) {
+            for (int j = i + 1; j < hinges.size(); j++) {
+                Hinge one = hinges.get(i);
+                Hinge other = hinges.get(j);
+                for (Panel shared : List.of(one.first(), one.second())) {
+                    boolean share = shared.equals(other.first()) || shared.equals(other.second());
+                    if (share && one.score().fold() == other.score().fold() && areFlaps(one, other)) {
+                        overlap(one.across(shared), other.across(shared));
+                    }
+                }
+            }
+        }
+    }
+
+    /** Asked last: it walks the whole card. */
+    private boolean areFlaps(Hinge one, Hinge other) {
+        return work.structure().isFlap(one) && work.structure().isFlap(other);
+    }
+
+    private void overlap(Panel a, Panel b) {
+        FlatStage.Placed first = work.closed().placed(a);
+        FlatStage.Placed second = work.closed().placed(b);
+        Geometry both = Regions.intersection(first.outline(), second.outline());
+        if (both.getArea() > 0) {
+            Envelope box = both.getEnvelopeInternal();
+            Length by = Length.nearestTo(Math.min(box.getWidth(), box.getHeight()));
+            add(
+                    Snag.Code.PANELS_OVERLAP,
+                    Severity.NOTE,
+                    Snag.Kind.PANEL,
+                    b.id(),
+                    "The %s and the %s overlap by %s: close the %s first."
+                            .formatted(
+                                    a.name(),
+                                    b.name(),
+                                    ruler.text(by),
+                                    lower(a, b).name()));
+        }
+    }
+
+    private Panel lower(Panel a, Panel b) {
+        return work.stack()
+                .flatMap(stack -> stack.spots().stream()
+                        .flatMap(s -> s.bottomToTop().stream())
+                        .map(FlatStage.Placed::panel)
+                        .filter(p -> p.equals(a) || p.equals(b))
+                        .findFirst())
+                .orElse(a);
+    }
+
+    private void mats() {
+        for (Dressing.Dropped dropped : work.dressing().dropped()) {
+            add(
+                    Snag.Code.MAT_DROPPED,
+                    Severity.NOTE,
+                    Snag.Kind.PANEL,
+                    dropped.face().panel().id(),
+                    "The %s gets no mat in layer %d: it would be narrower than %s."
+                            .formatted(dropped.face().label(), dropped.layer(), ruler.text(Dressing.NARROWEST)));
+        }
+    }
+
+    private void stock() {
+        int gsm = draft.brief().base().gramsPerSquareMetre();
+        if (gsm < Stock.LIGHTEST_BASE || gsm > Stock.HEAVIEST_BASE) {
+            String trouble = gsm < Stock.LIGHTEST_BASE
+                    ? "sags unless mats stiffen it"
+                    : "cracks along the fold without a good score";
+            add(
+                    Snag.Code.STOCK_WEIGHT,
+                    Severity.NOTE,
+                    Snag.Kind.CARD,
+                    "",
+                    "A base of %d gsm %s; %d to %d gsm suits most cards."
+                            .formatted(gsm, trouble, Stock.LIGHTEST_BASE, Stock.HEAVIEST_BASE));
+        }
+    }
+
+    private void closedSize() {
+        if (draft.brief().basis() instanceof Basis.ClosedSize asked && asked.width() != null) {
+            Length width = work.closedSize().width();
+            if (!width.equals(asked.width())) {
+                add(
+                        Snag.Code.CLOSES_DIFFERENTLY,
+                        Severity.WARNING,
+                        Snag.Kind.CARD,
+                        "",
+                        "It closes to %s wide, not %s: its panels keep their proportions on the %s grid."
+                                .formatted(
+                                        ruler.text(width),
+                                        ruler.text(asked.width()),
+                                        draft.brief().tools().ruler().name()));
+            }
+        }
+    }
+
+    private void envelope() {
+        EnvelopeFit fit = draft.fit();
+        if (draft.closest().isEmpty() && (fit == null || fit.verdict() == EnvelopeFit.Verdict.TOO_SMALL)) {
+            add(
+                    Snag.Code.NO_ENVELOPE,
+                    Severity.WARNING,
+                    Snag.Kind.ENVELOPE,
+                    "",
+                    "No envelope in the table takes a card of %s.".formatted(ruler.text(work.closedSize())));
+        }
+        if (fit == null) {
+            return;
+        }
+        String id = fit.envelope().id();
+        String name = fit.envelope().name();
+        switch (fit.verdict()) {
+            case TOO_SMALL ->
+                add(
+                        Snag.Code.ENVELOPE_TOO_SMALL,
+                        Severity.STOP,
+                        Snag.Kind.ENVELOPE,
+                        id,
+                        "The envelope %s is too small by %s: closed, the card is %s thick and the envelope bows."
+                                .formatted(name, tooSmallBy(fit), ruler.text(work.thickness())));
+            case SNUG ->
+                add(
+                        Snag.Code.ENVELOPE_SNUG,
+                        Severity.WARNING,
+                        Snag.Kind.ENVELOPE,
+                        id,
+                        "It is snug in the envelope %s: twice its thickness taken off, %s is left where %s should be."
+                                .formatted(
+                                        name,
+                                        ruler.text(fit.tightest()),
+                                        ruler.text(fit.envelope().ease())));
+            case LOOSE ->
+                add(
+                        Snag.Code.ENVELOPE_LOOSE,
+                        Severity.NOTE,
+                        Snag.Kind.ENVELOPE,
+                        id,
+                        "It is loose in the envelope %s: %s to spare."
+                                .formatted(name, ruler.text(Length.max(fit.spareAcross(), fit.spareUp()))));
+            case FITS -> {}
+        }
+    }
+
+    private String tooSmallBy(EnvelopeFit fit) {
+        List<String> sides = new ArrayList<>();
+        if (fit.spareAcross().isNegative()) {
+            sides.add(ruler.text(fit.spareAcross().negated()) + " along its long side");
+        }
+        if (fit.spareUp().isNegative()) {
+            sides.add(ruler.text(fit.spareUp().negated()) + " along its short side");
+        }
+        return String.join(" and ", sides);
+    }
+
+    private static String capital(String name) {
+        return Character.toUpperCase(name.charAt(0)) + name.substring(1);
+    }
+}

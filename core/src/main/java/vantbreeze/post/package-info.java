@@ -1,0 +1,2 @@
+/** Envelopes and whether a card goes into them. */
+package vantbreeze.post;

@@ -1,0 +1,198 @@
+package vantbreeze.structure;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.IntStream;
+import org.locationtech.jts.algorithm.locate.SimplePointInAreaLocator;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.LineSegment;
+import org.locationtech.jts.geom.Location;
+import org.locationtech.jts.geom.Polygon;
+
+/**
+ * The planar arrangement of a piece's outline, scores and slits: its panels, the hinges between them and the vertices
+ * inside. Works for parallel, slit and diagonal patterns alike.
+ */
+record Arrangement(List<Panel> panels, List<Hinge> hinges, List<Vertex> vertices) {
+
+    /**
+     * Makers' points are whole counts, so one meant to lie on an oblique line may be 0.71 counts beside it; two different
+     * points are at least 1 count (1.6 micrometres) apart and never merge.
+     */
+    private static final double SNAP_COUNTS = 0.75;
+
+    /** Far below a count, so that it lies inside every panel that can be folded. */
+    private static final double ASIDE_COUNTS = 1e-2;
+
+    /** @throws StructureException naming the line that makes the pattern impossible, and why */
+    static Arrangement of(Piece piece) {
+        Polygon outline = piece.polygon();
+        if (!outline.isRectangle() && !outline.isValid()) {
+            throw new StructureException(piece.name(), "The outline of %s crosses itself.".formatted(piece.name()));
+        }
+        Subdivision<Object> plane = Subdivision.of(lines(piece, outline), SNAP_COUNTS, ASIDE_COUNTS);
+        List<Subdivision.Stretch<Object>> stretches = new ArrayList<>(plane.loose());
+        plane.edges().forEach(e -> stretches.add(e.stretch()));
+        stretches.forEach(s -> requireOneLine(s.lines()));
+        stretches.forEach(s -> requireInside(outline, s));
+        plane.loose().forEach(Arrangement::requireSlit);
+        List<Integer> order = readingOrder(plane.faces());
+        List<Panel> panels = new ArrayList<>();
+        Map<Integer, Panel> panelOfFace = new HashMap<>();
+        for (int face : order) {
+            Panel panel = panel(piece, plane.faces().get(face).outline(), panels.size() + 1);
+            panels.add(panel);
+            panelOfFace.put(face, panel);
+        }
+        requireNamesInside(piece, panels);
+        return new Arrangement(List.copyOf(panels), hinges(piece, plane, panelOfFace), vertices(stretches));
+    }
+
+    /** The outline's lines are the piece itself. */
+    private static List<Subdivision.Line<Object>> lines(Piece piece, Polygon outline) {
+        List<Subdivision.Line<Object>> lines = new ArrayList<>();
+        Coordinate[] ring = outline.getCoordinates();
+        for (int i = 1; i < ring.length; i++) {
+            lines.add(new Subdivision.Line<>(ring[i - 1], ring[i], piece));
+        }
+        piece.scores().forEach(s -> lines.add(new Subdivision.Line<>(s.from().coordinate(), s.to().coordinate(), s)));
+        piece.slits().forEach(s -> lines.add(new Subdivision.Line<>(s.from().coordinate(), s.to().coordinate(), s)));
+        return lines;
+    }
+
+    private static void requireOneLine(List<Object> lines) {
+        if (lines.size() > 1) {
+            Object later = lines.get(lines.size() - 1);
+            throw new StructureException(
+                    nameOf(later), "%s lies on %s.".formatted(capital(nameOf(later)), nameOf(lines.get(0))));
+        }
+    }
+
+    private static void requireInside(Polygon outline, Subdivision.Stretch<Object> stretch) {
+        Object line = stretch.lines().get(0);
+        if (line instanceof Piece) {
+            return;
+        }
+        Coordinate middle = stretch.segment().midPoint();
+        boolean inBox = outline.getEnvelopeInternal().contains(middle);
+        if (!(inBox && outline.isRectangle())
+                && !outline.isWithinDistance(outline.getFactory().createPoint(middle), SNAP_COUNTS)) {
+            throw new StructureException(nameOf(line), "%s runs outside its piece.".formatted(capital(nameOf(line))));
+        }
+    }
+
+    private static void requireSlit(Subdivision.Stretch<Object> loose) {
+        if (loose.lines().get(0) instanceof ScoreLine score) {
+            throw new StructureException(
+                    score.id(),
+                    "%s ends inside a panel; a score must run from edge to edge, to a slit or to another score."
+                            .formatted(capital(score.id())));
+        }
+    }
+
+    /** Left to right, then bottom to top: the order a maker reads a flat sheet in. */
+    private static List<Integer> readingOrder(List<Subdivision.Face> faces) {
+        List<Envelope> boxes =
+                faces.stream().map(f -> f.outline().getEnvelopeInternal()).toList();
+        return IntStream.range(0, faces.size())
+                .boxed()
+                .sorted(Comparator.<Integer>comparingDouble(i -> boxes.get(i).getMinX())
+                        .thenComparingDouble(i -> boxes.get(i).getMinY())
+                        .thenComparingDouble(i -> boxes.get(i).getMaxX())
+                        .thenComparingDouble(i -> boxes.get(i).getMaxY())
+                        .thenComparingDouble(
+                                i -> faces.get(i).outline().getCentroid().getX()))
+                .toList();
+    }
+
+    private static Panel panel(Piece piece, Polygon face, int number) {
+        String name = piece.names().stream()
+                .filter(n -> contains(face, n.inside().coordinate()))
+                .map(Piece.PanelName::name)
+                .findFirst()
+                .orElse("panel " + number);
+        return new Panel(piece.name() + "/" + name, name, piece.name(), Corners.withoutStraight(face));
+    }
+
+    private static boolean contains(Polygon face, Coordinate at) {
+        return SimplePointInAreaLocator.locate(at, face) == Location.INTERIOR;
+    }
+
+    private static void requireNamesInside(Piece piece, List<Panel> panels) {
+        for (Piece.PanelName name : piece.names()) {
+            if (panels.stream().filter(p -> p.name().equals(name.name())).count() != 1) {
+                throw new StructureException(
+                        name.name(), "The name (%s) must mark the inside of exactly one panel.".formatted(name.name()));
+            }
+        }
+    }
+
+    private static List<Hinge> hinges(Piece piece, Subdivision<Object> plane, Map<Integer, Panel> panelOfFace) {
+        List<Hinge> hinges = new ArrayList<>();
+        for (ScoreLine score : piece.scores()) {
+            Coordinate start = score.from().coordinate();
+            List<Subdivision.Edge<Object>> along = plane.edges().stream()
+                    .filter(e -> e.stretch().lines().get(0) == score)
+                    .sorted(Comparator.comparingDouble(
+                            e -> e.stretch().segment().distance(start)))
+                    .toList();
+            Hinge open = null;
+            for (Subdivision.Edge<Object> edge : along) {
+                Coordinate from = edge.stretch().from();
+                Coordinate to = edge.stretch().to();
+                boolean nearFirst = from.distance(start) <= to.distance(start);
+                Panel first = panelOfFace.get(nearFirst ? edge.left() : edge.right());
+                Panel second = panelOfFace.get(nearFirst ? edge.right() : edge.left());
+                Coordinate near = nearFirst ? from : to;
+                Coordinate far = nearFirst ? to : from;
+                if (open != null && open.line().p1.equals2D(near) && open.joins(first, second)) {
+                    open = new Hinge(score, open.first(), open.second(), new LineSegment(open.line().p0, far));
+                    hinges.set(hinges.size() - 1, open);
+                } else {
+                    open = new Hinge(score, first, second, new LineSegment(near, far));
+                    hinges.add(open);
+                }
+            }
+        }
+        return List.copyOf(hinges);
+    }
+
+    private static List<Vertex> vertices(List<Subdivision.Stretch<Object>> stretches) {
+        Map<Coordinate, List<Subdivision.Stretch<Object>>> around = new LinkedHashMap<>();
+        for (Subdivision.Stretch<Object> stretch : stretches) {
+            around.computeIfAbsent(stretch.from(), k -> new ArrayList<>()).add(stretch);
+            around.computeIfAbsent(stretch.to(), k -> new ArrayList<>()).add(stretch);
+        }
+        List<Vertex> vertices = new ArrayList<>();
+        around.forEach((at, incident) -> {
+            if (incident.stream().allMatch(s -> s.lines().get(0) instanceof ScoreLine)) {
+                List<Vertex.Ray> rays = incident.stream()
+                        .map(s -> {
+                            Coordinate other = s.from().equals2D(at) ? s.to() : s.from();
+                            return new Vertex.Ray(
+                                    (ScoreLine) s.lines().get(0), Math.atan2(other.y - at.y, other.x - at.x));
+                        })
+                        .sorted(Comparator.comparingDouble(Vertex.Ray::radians))
+                        .toList();
+                vertices.add(new Vertex(at, rays));
+            }
+        });
+        return List.copyOf(vertices);
+    }
+
+    private static String nameOf(Object line) {
+        if (line instanceof ScoreLine score) {
+            return score.id();
+        }
+        return line instanceof Slit slit ? slit.id() : "the outline";
+    }
+
+    private static String capital(String name) {
+        return Character.toUpperCase(name.charAt(0)) + name.substring(1);
+    }
+}

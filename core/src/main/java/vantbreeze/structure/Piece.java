@@ -1,0 +1,85 @@
+package vantbreeze.structure;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.Polygon;
+import vantbreeze.measure.Length;
+import vantbreeze.measure.Size;
+
+/**
+ * One flat piece of card, face side up.
+ *
+ * @param corners in order around the outline, first not repeated, at least 3
+ * @param names a name for the panel around each given place; panels without one are numbered
+ */
+public record Piece(String name, List<Point> corners, List<ScoreLine> scores, List<Slit> slits, List<PanelName> names) {
+
+    static final GeometryFactory GEOMETRY = new GeometryFactory();
+
+    /** @param inside any place inside the panel that bears the name */
+    public record PanelName(String name, Point inside) {}
+
+    public Piece {
+        corners = List.copyOf(corners);
+        scores = List.copyOf(scores);
+        slits = List.copyOf(slits);
+        names = List.copyOf(names);
+        if (corners.size() < 3) {
+            throw new StructureException(
+                    name, "The outline needs at least 3 corners, not %d.".formatted(corners.size()));
+        }
+        Set<String> ids = new HashSet<>();
+        scores.forEach(s -> requireNew(ids, s.id()));
+        slits.forEach(s -> requireNew(ids, s.id()));
+    }
+
+    private static void requireNew(Set<String> ids, String id) {
+        if (!ids.add(id)) {
+            throw new StructureException(
+                    id, "Two lines are called (%s); every score and slit needs its own name.".formatted(id));
+        }
+    }
+
+    /** A strip whose panels follow each other from left to right, all {@code height} high. */
+    public static StripBuilder strip(String name, Length height) {
+        return new StripBuilder(name, height);
+    }
+
+    /** Any outline, scored and slit anywhere. */
+    public static PieceBuilder outline(String name, Point... corners) {
+        return new PieceBuilder(name, List.of(corners));
+    }
+
+    /** A sheet with its lower left corner at the origin. */
+    public static PieceBuilder rectangle(String name, Length width, Length height) {
+        return outline(
+                name,
+                new Point(Length.ZERO, Length.ZERO),
+                new Point(width, Length.ZERO),
+                new Point(width, height),
+                new Point(Length.ZERO, height));
+    }
+
+    /** In counts of 1/640 mm. */
+    public Polygon polygon() {
+        Coordinate[] ring = new Coordinate[corners.size() + 1];
+        for (int i = 0; i < ring.length; i++) {
+            ring[i] = corners.get(i % corners.size()).coordinate();
+        }
+        return GEOMETRY.createPolygon(ring);
+    }
+
+    /** The box that the piece is cut from. */
+    public Size size() {
+        Envelope box = polygon().getEnvelopeInternal();
+        return new Size(Length.nearestTo(box.getWidth()), Length.nearestTo(box.getHeight()));
+    }
+
+    public double squareMillimetres() {
+        return polygon().getArea() / (Length.COUNTS_PER_MILLIMETRE * Length.COUNTS_PER_MILLIMETRE);
+    }
+}

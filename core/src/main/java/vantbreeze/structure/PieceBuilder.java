@@ -1,0 +1,47 @@
+package vantbreeze.structure;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/** Collects the lines of a piece. */
+public final class PieceBuilder {
+
+    private final String name;
+    private final List<Point> corners;
+    private final List<ScoreLine> scores = new ArrayList<>();
+    private final List<Slit> slits = new ArrayList<>();
+    private final List<Piece.PanelName> names = new ArrayList<>();
+
+    PieceBuilder(String name, List<Point> corners) {
+        this.name = name;
+        this.corners = corners;
+    }
+
+    public PieceBuilder mountain(String id, Point from, Point to) {
+        return score(new ScoreLine(id, from, to, Fold.MOUNTAIN));
+    }
+
+    public PieceBuilder valley(String id, Point from, Point to) {
+        return score(new ScoreLine(id, from, to, Fold.VALLEY));
+    }
+
+    public PieceBuilder score(ScoreLine score) {
+        scores.add(score);
+        return this;
+    }
+
+    public PieceBuilder slit(String id, Point from, Point to) {
+        slits.add(new Slit(id, from, to));
+        return this;
+    }
+
+    /** Names the panel around a place. */
+    public PieceBuilder name(String panel, Point inside) {
+        names.add(new Piece.PanelName(panel, inside));
+        return this;
+    }
+
+    public Piece build() {
+        return new Piece(name, corners, scores, slits, names);
+    }
+}

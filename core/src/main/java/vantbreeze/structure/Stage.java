@@ -1,0 +1,49 @@
+package vantbreeze.structure;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * One state of the card: the fold angle of every score.
+ *
+ * @param name flat, closed, displayed or another
+ * @param degrees by score id, in [-180, 180]; positive valley, negative mountain, 0 unfolded. A score not listed is 0.
+ */
+public record Stage(String name, Map<String, Double> degrees) {
+
+    public static final String FLAT = "flat";
+    public static final String CLOSED = "closed";
+    public static final String DISPLAYED = "displayed";
+
+    public Stage {
+        degrees = Map.copyOf(degrees);
+        degrees.forEach((score, angle) -> {
+            if (!(Math.abs(angle) <= 180)) {
+                throw new IllegalArgumentException(
+                        "The fold angle (%s°) of score (%s) must be in [-180, 180].".formatted(angle, score));
+            }
+        });
+    }
+
+    public static Stage flat() {
+        return new Stage(FLAT, Map.of());
+    }
+
+    /** Every score folded by the same share of its full angle, 0 to 1, each in its own direction. */
+    public static Stage folded(String name, List<ScoreLine> scores, double share) {
+        Map<String, Double> degrees = new HashMap<>();
+        scores.forEach(s -> degrees.put(s.id(), share * s.fold().fullDegrees()));
+        return new Stage(name, degrees);
+    }
+
+    /** @return degrees of that score */
+    public double degrees(String score) {
+        return degrees.getOrDefault(score, 0.0);
+    }
+
+    /** @return whether every score is either unfolded or folded all the way */
+    public boolean isFlat() {
+        return degrees.values().stream().allMatch(d -> d == 0 || Math.abs(d) == 180);
+    }
+}

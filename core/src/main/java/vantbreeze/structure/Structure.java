@@ -1,0 +1,215 @@
+package vantbreeze.structure;
+
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Stream;
+
+/**
+ * A card: pieces, the bonds between their panels and the stages it goes through. Panels, hinges and vertices are derived.
+ * The anchor is the panel that stays where it lies, face up, at every flat stage.
+ */
+public final class Structure {
+
+    private final List<Piece> pieces;
+    private final List<Bond> bonds;
+    private final List<Lay> lays;
+    private final List<Stage> stages;
+    private final List<Panel> panels = new ArrayList<>();
+    private final Map<String, List<Panel>> called = new HashMap<>();
+    private final List<Hinge> hinges = new ArrayList<>();
+    private final List<Vertex> vertices = new ArrayList<>();
+    private final Panel anchor;
+
+    private Structure(Builder builder) {
+        pieces = List.copyOf(builder.pieces);
+        bonds = List.copyOf(builder.bonds);
+        lays = List.copyOf(builder.lays);
+        for (Piece piece : pieces) {
+            Arrangement arrangement = Arrangement.of(piece);
+            panels.addAll(arrangement.panels());
+            hinges.addAll(arrangement.hinges());
+            vertices.addAll(arrangement.vertices());
+        }
+        for (Panel panel : panels) {
+            Stream.of(panel.id(), panel.name())
+                    .distinct()
+                    .forEach(name ->
+                            called.computeIfAbsent(name, k -> new ArrayList<>()).add(panel));
+        }
+        stages = Stream.concat(Stream.of(Stage.flat(), builder.closed(scores())), builder.stages.stream())
+                .toList();
+        anchor = panel(builder.anchor);
+        requireTogether();
+    }
+
+    /** Begins a structure of these pieces; flat and closed (every score folded) are its first stages. */
+    public static Builder of(Piece... pieces) {
+        return new Builder(List.of(pieces));
+    }
+
+    /** On the closed card one panel lies above another, where paper alone would allow either. */
+    public record Lay(String upper, String lower) {}
+
+    /** Collects what joins the pieces and how they stand. */
+    public static final class Builder {
+        private final List<Piece> pieces;
+        private final List<Bond> bonds = new ArrayList<>();
+        private final List<Lay> lays = new ArrayList<>();
+        private final List<Stage> stages = new ArrayList<>();
+        private final Set<String> unfoldedWhenClosed = new HashSet<>();
+        private String anchor;
+
+        private Builder(List<Piece> pieces) {
+            this.pieces = pieces;
+        }
+
+        public Builder bond(Bond bond) {
+            bonds.add(bond);
+            return this;
+        }
+
+        /** These scores lie open on the closed card; all others are folded all the way. */
+        public Builder openWhenClosed(String... scores) {
+            unfoldedWhenClosed.addAll(List.of(scores));
+            return this;
+        }
+
+        private Stage closed(List<ScoreLine> scores) {
+            return Stage.folded(
+                    Stage.CLOSED,
+                    scores.stream()
+                            .filter(s -> !unfoldedWhenClosed.contains(s.id()))
+                            .toList(),
+                    1);
+        }
+
+        /** On the closed card the first lies above the second. */
+        public Builder lay(String upper, String lower) {
+            lays.add(new Lay(upper, lower));
+            return this;
+        }
+
+        /** The card as it stands, in degrees for each score. Where loops do not close so, the nearest pose that does. */
+        public Builder displayed(Map<String, Double> degrees) {
+            return stage(new Stage(Stage.DISPLAYED, degrees));
+        }
+
+        /** The card as it stands with every score opened to the same share of its full angle, 0 to 1. */
+        public Builder displayed(double share) {
+            List<ScoreLine> scores =
+                    pieces.stream().flatMap(p -> p.scores().stream()).toList();
+            return stage(Stage.folded(Stage.DISPLAYED, scores, share));
+        }
+
+        public Builder stage(Stage stage) {
+            stages.add(stage);
+            return this;
+        }
+
+        /** @throws StructureException if the pattern is no card: the reason names the line or panel */
+        public Structure anchoredAt(String panel) {
+            anchor = panel;
+            return new Structure(this);
+        }
+    }
+
+    private void requireTogether() {
+        Set<Panel> reached = reachedWithout(null);
+        for (Panel panel : panels) {
+            if (!reached.contains(panel)) {
+                throw new StructureException(
+                        panel.id(), "The panel %s is cut loose: no score or bond holds it.".formatted(panel.name()));
+            }
+        }
+    }
+
+    /** @return whether what hangs on that hinge is held by nothing else, so that it can be folded by itself */
+    public boolean isFlap(Hinge hinge) {
+        return reachedWithout(hinge).size() < panels.size();
+    }
+
+    /** The panels that the anchor holds if that hinge is left out. */
+    private Set<Panel> reachedWithout(Hinge left) {
+        Set<Panel> reached = new HashSet<>(Set.of(anchor));
+        Deque<Panel> open = new ArrayDeque<>(reached);
+        while (!open.isEmpty()) {
+            neighbours(open.pop(), left).filter(reached::add).forEach(open::push);
+        }
+        return reached;
+    }
+
+    private Stream<Panel> neighbours(Panel panel, Hinge left) {
+        return Stream.concat(
+                hinges.stream()
+                        .filter(h -> h != left)
+                        .filter(h -> h.first().equals(panel) || h.second().equals(panel))
+                        .map(h -> h.across(panel)),
+                bonds.stream()
+                        .filter(b -> panel(b.panel()).equals(panel)
+                                || panel(b.onto()).equals(panel))
+                        .map(b -> panel(panel(b.panel()).equals(panel) ? b.onto() : b.panel())));
+    }
+
+    public List<Piece> pieces() {
+        return pieces;
+    }
+
+    public List<Panel> panels() {
+        return List.copyOf(panels);
+    }
+
+    public List<Hinge> hinges() {
+        return List.copyOf(hinges);
+    }
+
+    public List<Bond> bonds() {
+        return bonds;
+    }
+
+    public List<Lay> lays() {
+        return lays;
+    }
+
+    public List<Vertex> vertices() {
+        return List.copyOf(vertices);
+    }
+
+    public List<Stage> stages() {
+        return stages;
+    }
+
+    public Panel anchor() {
+        return anchor;
+    }
+
+    public List<ScoreLine> scores() {
+        return pieces.stream().flatMap(p -> p.scores().stream()).toList();
+    }
+
+    /** @throws StructureException if no stage has that name */
+    public Stage stage(String name) {
+        return stages.stream()
+                .filter(s -> s.name().equals(name))
+                .findFirst()
+                .orElseThrow(() -> new StructureException(name, "There is no stage called (%s).".formatted(name)));
+    }
+
+    /**
+     * @param idOrName "base/front", or "front" where that says it
+     * @throws StructureException if no panel, or more than one, is called so
+     */
+    public Panel panel(String idOrName) {
+        List<Panel> found = called.getOrDefault(String.valueOf(idOrName), List.of());
+        if (found.size() != 1) {
+            throw new StructureException(
+                    String.valueOf(idOrName), "%d panels are called (%s).".formatted(found.size(), idOrName));
+        }
+        return found.get(0);
+    }
+}

@@ -1,0 +1,90 @@
+package vantbreeze.bench;
+
+import java.util.Map;
+import java.util.concurrent.TimeUnit;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Param;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.Setup;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+import vantbreeze.layer.Matting;
+import vantbreeze.material.Sheet;
+import vantbreeze.measure.ToolGrid;
+import vantbreeze.plan.Brief;
+import vantbreeze.plan.Briefs;
+import vantbreeze.plan.Folding;
+import vantbreeze.plan.Orientation;
+import vantbreeze.plan.Plan;
+import vantbreeze.plan.Planner;
+import vantbreeze.post.Envelope;
+
+/**
+ * How long one plan takes, warm, on one core, and all poses from stage to stage. With its usual values a card has little to
+ * mend; sized for an envelope that needs more than the sheet and the board give, every fix is found by planning it.
+ */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.SampleTime)
+@OutputTimeUnit(TimeUnit.MILLISECONDS)
+@Warmup(iterations = 2, time = 2)
+@Measurement(iterations = 2, time = 1)
+@Fork(1)
+public class PlanBenchmark {
+
+    @Param({
+        "z-fold",
+        "gatefold",
+        "book",
+        "top-fold",
+        "note-card",
+        "tri-fold",
+        "double-gate",
+        "concertina",
+        "double-z",
+        "latch-gate",
+        "fold-back-gate",
+        "double-opening",
+        "stage",
+        "bridge",
+        "w-fold",
+        "tiered-panel",
+        "floating-book",
+        "inverted-z",
+        "side-step",
+        "centre-step",
+        "free-strip"
+    })
+    public String fold;
+
+    private Brief byDefault;
+    private Brief withSnags;
+
+    @Setup
+    public void briefs() {
+        Matting two = new Matting(2, Briefs.in("1/8"), ToolGrid.SIXTEENTH_INCH, Matting.Meeting.RUN_ON, Map.of());
+        byDefault = Briefs.closed(fold, fold.equals("free-strip") ? null : "4 1/4", "5 1/2")
+                .withSheet(Sheet.named("12 x 20 in"))
+                .withEnvelope(Envelope.named("a2us"));
+        withSnags = Briefs.matted(Briefs.forEnvelope(fold, "a7us", Orientation.LANDSCAPE), two);
+    }
+
+    @Benchmark
+    public Plan planByDefault() {
+        return Planner.plan(byDefault);
+    }
+
+    @Benchmark
+    public Plan planWithSnags() {
+        return Planner.plan(withSnags);
+    }
+
+    @Benchmark
+    public Folding posesFromStageToStage() {
+        return Folding.of(byDefault);
+    }
+}

@@ -1,0 +1,104 @@
+package vantbreeze.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import net.jqwik.api.constraints.IntRange;
+import net.jqwik.api.constraints.LongRange;
+import vantbreeze.catalogue.FoldCatalogue;
+import vantbreeze.catalogue.FoldDesign;
+import vantbreeze.catalogue.Parameter;
+import vantbreeze.catalogue.Range;
+import vantbreeze.catalogue.Values;
+import vantbreeze.fold.FlatFolder;
+import vantbreeze.fold.FlatStage;
+import vantbreeze.measure.Length;
+import vantbreeze.measure.ToolGrid;
+import vantbreeze.structure.Panel;
+import vantbreeze.structure.Piece;
+import vantbreeze.structure.Structure;
+
+/** What holds for every fold whatever a maker chooses within its ranges. */
+class AnyParametersTest {
+
+    @Provide
+    Arbitrary<FoldDesign> folds() {
+        return Arbitraries.of(FoldCatalogue.all().stream()
+                .filter(f -> f.parameters().stream().noneMatch(p -> p.kind() == Parameter.Kind.PANELS))
+                .toList());
+    }
+
+    /** Every parameter somewhere within its range, drawn one after the other because ranges depend on those before. */
+    private static Map<String, Object> choose(FoldDesign fold, int widthMm, int heightMm, long seed) {
+        java.util.Random random = new java.util.Random(seed);
+        Map<String, Object> chosen = new HashMap<>();
+        chosen.put(Parameter.WIDTH, Length.millimetres(widthMm));
+        chosen.put(Parameter.HEIGHT, Length.millimetres(heightMm));
+        for (Parameter p : fold.parameters()) {
+            if (p.kind() == Parameter.Kind.COUNT) {
+                chosen.put(
+                        p.key(),
+                        p.counts().least()
+                                + random.nextInt(p.counts().most() - p.counts().least() + 1));
+            } else if (!chosen.containsKey(p.key())) {
+                Range range = p.range().apply(new Values(chosen, ToolGrid.MILLIMETRE));
+                long span = range.most().count() - range.least().count();
+                long drawn = range.least().count() + (span <= 0 ? 0 : (long) (random.nextDouble() * span));
+                chosen.put(p.key(), Length.ofCounts(drawn));
+            }
+        }
+        return chosen;
+    }
+
+    @Property(tries = 400)
+    void everyFoldCanBeBuiltFoldsFlatAndKeepsItsPaper(
+            @ForAll("folds") FoldDesign fold,
+            @ForAll @IntRange(min = 60, max = 250) int widthMm,
+            @ForAll @IntRange(min = 60, max = 250) int heightMm,
+            @ForAll @LongRange(min = 0, max = 1_000_000) long seed) {
+        Map<String, Object> chosen = choose(fold, widthMm, heightMm, seed);
+        Structure structure = fold.build(Values.resolve(fold, chosen, ToolGrid.MILLIMETRE));
+        FlatStage closed = FlatFolder.closed(structure);
+        assertThat(closed.faults()).as("%s with %s", fold.id(), chosen).isEmpty();
+        double panels = structure.panels().stream()
+                .mapToDouble(Panel::squareMillimetres)
+                .sum();
+        double pieces = structure.pieces().stream()
+                .mapToDouble(Piece::squareMillimetres)
+                .sum();
+        assertThat(panels).isCloseTo(pieces, within(1e-6 * pieces));
+    }
+
+    /** What the ranges promise: nothing sticks out of the closed card, but for a stage deeper than its wings. */
+    @Property(tries = 300)
+    void noFoldSticksOutUnlessItsHelpSaysSo(
+            @ForAll("folds") FoldDesign fold,
+            @ForAll @IntRange(min = 60, max = 250) int widthMm,
+            @ForAll @IntRange(min = 60, max = 250) int heightMm,
+            @ForAll @LongRange(min = 0, max = 1_000_000) long seed) {
+        Map<String, Object> chosen = choose(fold, widthMm, heightMm, seed);
+        Structure structure = fold.build(Values.resolve(fold, chosen, ToolGrid.MILLIMETRE));
+        vantbreeze.measure.Size size = FlatFolder.closed(structure).size();
+        boolean deep = chosen.containsKey("depth")
+                && chosen.containsKey("wing")
+                && ((Length) chosen.get("depth")).isMoreThan((Length) chosen.get("wing"));
+        Length expected = deep
+                ? Length.millimetres(widthMm).plus(((Length) chosen.get("depth")).minus((Length) chosen.get("wing")))
+                : Length.millimetres(widthMm);
+        assertThat(List.of(size.width(), size.height()))
+                .as("%s with %s", fold.id(), chosen)
+                .allSatisfy(l -> assertThat(l.isPositive()).isTrue());
+        assertThat(size.width().isWithin(Length.ofCounts(2), expected))
+                .as("%s with %s is %s wide, not %s", fold.id(), chosen, size.width(), expected)
+                .isTrue();
+        assertThat(size.height()).isEqualTo(Length.millimetres(heightMm));
+    }
+}

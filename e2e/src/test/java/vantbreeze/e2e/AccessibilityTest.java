@@ -1,0 +1,49 @@
+package vantbreeze.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ColorScheme;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** What axe-core finds by the rules of WCAG 2.2 AA: nothing, in light and in dark. */
+class AccessibilityTest extends Journey {
+
+    @ParameterizedTest
+    @EnumSource(
+            value = ColorScheme.class,
+            names = {"LIGHT", "DARK"})
+    void axeFindsNothing(ColorScheme colours) {
+        page.context().close();
+        page = browser(colours);
+        goTo("projects");
+        assertThat(button("New card in inches")).isVisible();
+        assertAxeFindsNothing();
+        openCard("Quillmere open evening");
+        assertThat(page.getByText("snug").first()).isVisible();
+        assertAxeFindsNothing();
+        button("Revisions").click();
+        assertThat(page.getByRole(AriaRole.DIALOG).getByText("now")).isVisible();
+        assertAxeFindsNothing();
+        page.keyboard().press("Escape");
+        button("Print").click();
+        assertThat(page.getByRole(AriaRole.MENU)).isVisible();
+        assertAxeFindsNothing();
+        page.keyboard().press("Escape");
+        type("front panel", "9 in");
+        assertThat(page.getByRole(AriaRole.ALERT).first()).isVisible();
+        assertAxeFindsNothing();
+    }
+
+    /** Nothing runs out of the page sideways, from a small table screen on. */
+    @ParameterizedTest
+    @org.junit.jupiter.params.provider.ValueSource(ints = {768, 1024, 1280, 1920})
+    void nothingRunsOutOfThePage(int width) {
+        page.setViewportSize(width, 800);
+        openCard("Thank-you for the dome painters");
+        assertThat((Integer) page.evaluate("document.documentElement.scrollWidth"))
+                .isLessThanOrEqualTo(width);
+    }
+}

@@ -1,0 +1,94 @@
+package vantbreeze.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import org.junit.jupiter.api.Test;
+
+/** The whole way without a mouse: only keys are pressed, and what has the focus is what a maker would have tabbed to. */
+class KeyboardTest extends Journey {
+
+    private static final int MOST_TABS = 90;
+
+    @Test
+    void fromTheListOfProjectsToAPrintedPlan() {
+        goTo("projects");
+        assertThat(button("New card in inches")).isVisible();
+        tabTo(button("New card in inches"));
+        press("Enter");
+        assertThat(field("Name of the project")).hasValue("Untitled card");
+
+        tabTo(field("Name of the project"));
+        press("Control+A");
+        page.keyboard().type("By keys alone");
+        press("Enter");
+
+        tabTo(word("Fold"));
+        press("Enter");
+        page.keyboard().type("gate");
+        press("Enter");
+        assertThat(word("Fold")).containsText("gatefold");
+
+        tabTo(word("Starting point"));
+        press("Enter");
+        page.keyboard().type("closing");
+        press("Enter");
+        tabTo(field("Closed width"));
+        page.keyboard().type("4 in");
+        press("Tab");
+        tabTo(field("Closed height"));
+        page.keyboard().type("5 in");
+        press("Enter");
+        assertClosed("4 × 5 in");
+        press("ArrowUp");
+        assertClosed("4 × 5\u200a1\u204416 in");
+        press("ArrowDown");
+        assertClosed("4 × 5 in");
+        press("Tab");
+
+        tabTo(score("score 1, valley"));
+        press("ArrowLeft");
+        assertThat(score("score 1, valley")).hasAttribute("aria-valuetext", "1\u200a15\u204416 in");
+        press("Control+z");
+        assertThat(score("score 1, valley")).hasAttribute("aria-valuetext", "2 in");
+        press("u");
+        assertThat(button("Units: millimetres, switch")).isVisible();
+        press("u");
+        assertThat(button("Units: inches, switch")).isVisible();
+        assertSaved();
+
+        tabTo(button("Print"));
+        Page print = page.waitForPopup(() -> {
+            press("Enter");
+            assertThat(page.getByRole(AriaRole.MENU)).isVisible();
+            press("ArrowDown");
+            press("Enter");
+        });
+        org.assertj.core.api.Assertions.assertThat(print.url()).contains("/exports/plan.pdf");
+        org.assertj.core.api.Assertions.assertThat(
+                        page.request().get(print.url()).status())
+                .isEqualTo(200);
+    }
+
+    private Locator word(String label) {
+        return page.getByRole(
+                AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName(label).setExact(true));
+    }
+
+    private void press(String key) {
+        page.keyboard().press(key);
+    }
+
+    /** Tabs on until the focus is there; at the end of the page it begins again. */
+    private void tabTo(Locator target) {
+        for (int i = 0; i < MOST_TABS; i++) {
+            if (Boolean.TRUE.equals(target.evaluate("e => e === document.activeElement"))) {
+                return;
+            }
+            press("Tab");
+        }
+        throw new AssertionError("The focus never reached " + target);
+    }
+}

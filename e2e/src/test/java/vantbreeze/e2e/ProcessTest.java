@@ -1,0 +1,137 @@
+package vantbreeze.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Path;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** The application as a process: refusals at the start, and what is left when it is killed. */
+class ProcessTest {
+
+    private static final String BRIEF = """
+            {"fold": "z-fold", "basis": {"kind": "CLOSED", "width": "%d mm", "height": "100 mm"}, "parameters": {},
+             "sheet": "a3", "envelope": null, "baseGsm": 300, "matGsm": 160,
+             "tools": {"ruler": "1 mm", "board": "1 mm", "trimmer": "310 mm"},
+             "matting": {"layers": 1, "step": "3 mm", "grid": "1 mm", "meeting": "RUN_ON", "byFace": {}},
+             "units": "METRIC"}""";
+
+    private static final int NARROWEST = 40;
+    private static final int WIDEST = 180;
+
+    private final HttpClient http = HttpClient.newHttpClient();
+
+    private String send(App app, String method, String path, String body) throws IOException, InterruptedException {
+        HttpResponse<String> answer = http.send(
+                HttpRequest.newBuilder(URI.create(app.address() + "api" + path))
+                        .header("Content-Type", "application/json")
+                        .method(method, HttpRequest.BodyPublishers.ofString(body))
+                        .build(),
+                HttpResponse.BodyHandlers.ofString());
+        assertThat(answer.statusCode()).as(answer.body()).isLessThan(300);
+        return answer.body();
+    }
+
+    private static String value(String json, String pattern) {
+        Matcher m = Pattern.compile(pattern).matcher(json);
+        assertThat(m.find()).as(json).isTrue();
+        return m.group(1);
+    }
+
+    /** Saves run on as fast as they can while the process is killed at a moment nobody chose. */
+    @ParameterizedTest
+    @ValueSource(ints = {137, 411, 923})
+    void whatWasCalledSavedIsThereAfterAKill(int afterMilliseconds, @TempDir Path data) throws Exception {
+        AtomicInteger lastSaved = new AtomicInteger();
+        String id;
+        try (App app = App.start(data, "--no-demo")) {
+            String created = send(
+                    app,
+                    "POST",
+                    "/projects",
+                    "{\"name\": \"Card\", \"brief\": %s}".formatted(BRIEF.formatted(NARROWEST)));
+            id = value(created, "\"id\":\"([^\"]+)\"");
+            lastSaved.set(NARROWEST);
+            CompletableFuture<Void> saving = CompletableFuture.runAsync(() -> {
+                try {
+                    for (int width = NARROWEST + 1; width <= WIDEST; width++) {
+                        String version = String.valueOf(width - NARROWEST - 1);
+                        send(
+                                app,
+                                "PUT",
+                                "/projects/" + id,
+                                "{\"version\": %s, \"name\": \"Card\", \"brief\": %s}"
+                                        .formatted(version, BRIEF.formatted(width)));
+                        lastSaved.set(width);
+                    }
+                } catch (IOException | InterruptedException killed) {
+                    // the answer never came, so nobody was told that it was saved
+                }
+            });
+            Thread.sleep(afterMilliseconds);
+            app.kill();
+            saving.join();
+        }
+        try (App app = App.start(data, "--no-demo")) {
+            String project = send(app, "GET", "/projects/" + id, "");
+            int kept = Integer.parseInt(value(project, "\"width\":\"(\\d+) mm\""));
+            assertThat(kept).isBetween(lastSaved.get(), lastSaved.get() + 1);
+            String revisions = send(app, "GET", "/projects/" + id + "/revisions", "");
+            assertThat(value(revisions, "\"number\":(\\d+)")).isEqualTo(String.valueOf(kept - NARROWEST + 1));
+        }
+    }
+
+    @Test
+    void aSecondInstanceOnTheSameDataAndATakenPortAreRefusedInOneSentence(@TempDir Path data, @TempDir Path other)
+            throws Exception {
+        try (App app = App.start(data)) {
+            App.Refused second = App.refuse(App.freePort(), data);
+            assertThat(second.exitCode()).isEqualTo(2);
+            assertThat(second.said())
+                    .startsWith("Vantbreeze is already running on the data folder")
+                    .hasLineCount(1);
+            App.Refused taken = App.refuse(app.port(), other);
+            assertThat(taken.exitCode()).isEqualTo(2);
+            assertThat(taken.said())
+                    .startsWith("Port %d is in use".formatted(app.port()))
+                    .hasLineCount(1);
+        }
+    }
+
+    /** Only the loopback address answers; the machine's others do not. */
+    @Test
+    void onlyThisMachineIsServed(@TempDir Path data) throws Exception {
+        try (App app = App.start(data, "--no-demo")) {
+            assertThat(send(app, "GET", "/projects", "")).isEqualTo("[]");
+            for (var network : java.util.Collections.list(java.net.NetworkInterface.getNetworkInterfaces())) {
+                for (var address : java.util.Collections.list(network.getInetAddresses())) {
+                    if (!address.isLoopbackAddress()) {
+                        try (java.net.Socket socket = new java.net.Socket()) {
+                            assertThat(connects(socket, address, app.port())).isFalse();
+                        }
+                    }
+                }
+            }
+        }
+    }
+
+    private static boolean connects(java.net.Socket socket, java.net.InetAddress address, int port) {
+        try {
+            socket.connect(new java.net.InetSocketAddress(address, port), 2000);
+            return true;
+        } catch (IOException refused) {
+            return false;
+        }
+    }
+}

@@ -1,0 +1,48 @@
+package vantbreeze.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ColorScheme;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+
+/** Takes the pictures of docs/screenshots from the demo data; run by {@code ./vantbreeze screenshots}, not with the tests. */
+class Screenshots extends Journey {
+
+    private static final Path FOLDER = Path.of("..", "docs", "screenshots");
+
+    private void take(String name) {
+        page.waitForTimeout(300); // menus and dialogs fade in
+        page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve(name + ".png")));
+    }
+
+    @Test
+    void everyMainView() {
+        goTo("projects");
+        assertThat(button("New card in inches")).isVisible();
+        take("projects");
+        openCard("Comet-watch invitation");
+        assertThat(page.getByTestId("fit")).isVisible();
+        take("bench");
+        button("Fold shelf").click();
+        assertThat(page.getByRole(AriaRole.DIALOG).getByRole(AriaRole.LISTITEM).first())
+                .isVisible();
+        page.waitForTimeout(2500); // the models are half open by then
+        take("shelf");
+        openCard("Evening programme stage");
+        button("displayed").click();
+        page.getByTestId("standing").scrollIntoViewIfNeeded();
+        page.waitForTimeout(1500);
+        take("folding");
+        openCard("Thank-you for the dome painters");
+        button("Revisions").click();
+        take("revisions");
+        page.context().close();
+        page = browser(ColorScheme.DARK);
+        openCard("Thank-you for the dome painters");
+        assertThat(page.getByTestId("fit")).isVisible();
+        take("bench-dark");
+    }
+}

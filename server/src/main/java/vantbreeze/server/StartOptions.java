@@ -1,0 +1,68 @@
+package vantbreeze.server;
+
+import java.io.IOException;
+import java.net.InetAddress;
+import java.net.ServerSocket;
+import java.nio.file.Path;
+
+/**
+ * What the maker asks for at the start.
+ *
+ * @param port 1024 to 65535
+ * @param data folder of the database
+ * @param demo whether an empty data folder is filled with the demo projects
+ */
+record StartOptions(int port, Path data, boolean demo) {
+
+    static final int DEFAULT_PORT = 8117;
+    private static final int LOWEST_PORT = 1024;
+    private static final int HIGHEST_PORT = 65_535;
+
+    /** @throws StartRefusal for an option that is not known or has no proper value */
+    static StartOptions parse(String[] args) {
+        int port = DEFAULT_PORT;
+        Path data = Path.of(".vantbreeze", "data");
+        boolean demo = true;
+        for (int i = 0; i < args.length; i++) {
+            switch (args[i]) {
+                case "--port" -> port = port(value(args, ++i));
+                case "--data" -> data = Path.of(value(args, ++i));
+                case "--no-demo" -> demo = false;
+                default ->
+                    throw new StartRefusal("The option (%s) is not known; there are --port N, --data DIR and --no-demo."
+                            .formatted(args[i]));
+            }
+        }
+        return new StartOptions(port, data, demo);
+    }
+
+    private static String value(String[] args, int i) {
+        if (i >= args.length) {
+            throw new StartRefusal("The option (%s) needs a value after it.".formatted(args[i - 1]));
+        }
+        return args[i];
+    }
+
+    private static int port(String text) {
+        try {
+            int port = Integer.parseInt(text);
+            if (port >= LOWEST_PORT && port <= HIGHEST_PORT) {
+                return port;
+            }
+        } catch (NumberFormatException notANumber) {
+            // refused below like any other value
+        }
+        throw new StartRefusal(
+                "The port (%s) must be a number from %d to %d.".formatted(text, LOWEST_PORT, HIGHEST_PORT));
+    }
+
+    /** @throws StartRefusal if something listens there already */
+    void requireFreePort() {
+        try (ServerSocket probe = new ServerSocket(port, 1, InetAddress.getLoopbackAddress())) {
+            probe.setReuseAddress(true);
+        } catch (IOException inUse) {
+            throw new StartRefusal(
+                    "Port %d is in use; choose another with --port, or stop what uses it.".formatted(port));
+        }
+    }
+}

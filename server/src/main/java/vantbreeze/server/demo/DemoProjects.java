@@ -1,0 +1,39 @@
+package vantbreeze.server.demo;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.util.List;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.core.io.ClassPathResource;
+import org.springframework.stereotype.Component;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.json.JsonMapper;
+import vantbreeze.server.project.ProjectJson;
+import vantbreeze.server.project.ProjectService;
+
+/** Fills an empty data folder with the cards of an invented astronomy club. */
+@Component
+@ConditionalOnProperty("vantbreeze.demo")
+class DemoProjects implements ApplicationRunner {
+
+    private final ProjectService projects;
+    private final JsonMapper json;
+
+    DemoProjects(ProjectService projects, JsonMapper json) {
+        this.projects = projects;
+        this.json = json;
+    }
+
+    @Override
+    public void run(ApplicationArguments arguments) throws IOException {
+        if (!projects.list().isEmpty()) {
+            return;
+        }
+        try (InputStream in = new ClassPathResource("demo/projects.json").getInputStream()) {
+            List<ProjectJson.NewJson> demo = json.readValue(in, new TypeReference<>() {});
+            demo.forEach(p -> projects.create(p.name(), p.brief()));
+        }
+    }
+}

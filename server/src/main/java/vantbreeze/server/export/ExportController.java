@@ -1,0 +1,65 @@
+package vantbreeze.server.export;
+
+import java.nio.charset.StandardCharsets;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import vantbreeze.plan.Plan;
+import vantbreeze.plan.Planner;
+import vantbreeze.server.project.ProjectJson;
+import vantbreeze.server.project.ProjectService;
+import vantbreeze.server.web.Problem;
+
+/** Papers to take to the table, made from the project as it is saved. */
+@RestController
+@RequestMapping("/api/projects/{id}/exports")
+class ExportController {
+
+    private final ProjectService projects;
+
+    ExportController(ProjectService projects) {
+        this.projects = projects;
+    }
+
+    /** Draws a project on a paper. */
+    private interface Drawer {
+        byte[] draw(String name, Plan plan, Paper paper);
+    }
+
+    @GetMapping(value = "/plan.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> plan(@PathVariable String id, @RequestParam(defaultValue = "a4") String paper) {
+        return pdf(id, paper, "plan", PlanPdf::of);
+    }
+
+    @GetMapping(value = "/template.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> template(@PathVariable String id, @RequestParam(defaultValue = "a4") String paper) {
+        return pdf(id, paper, "template", TemplatePdf::of);
+    }
+
+    private ResponseEntity<byte[]> pdf(String id, String paper, String what, Drawer drawer) {
+        Paper sheet = Paper.named(paper);
+        ProjectJson project = projects.get(id);
+        byte[] drawn = drawer.draw(project.name(), Planner.plan(project.brief().read()), sheet);
+        ContentDisposition name = ContentDisposition.inline()
+                .filename(project.name() + ", " + what + ".pdf", StandardCharsets.UTF_8)
+                .build();
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, name.toString())
+                .contentType(MediaType.APPLICATION_PDF)
+                .body(drawn);
+    }
+
+    @ExceptionHandler(IllegalArgumentException.class)
+    ProblemDetail unknownPaper(IllegalArgumentException e) {
+        return Problem.of(HttpStatus.BAD_REQUEST, "Unknown paper", e.getMessage());
+    }
+}

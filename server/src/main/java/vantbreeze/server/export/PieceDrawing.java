@@ -1,0 +1,64 @@
+package vantbreeze.server.export;
+
+import java.util.List;
+import org.locationtech.jts.geom.Coordinate;
+import vantbreeze.measure.Length;
+import vantbreeze.structure.Fold;
+import vantbreeze.structure.Piece;
+import vantbreeze.structure.Point;
+import vantbreeze.structure.ScoreLine;
+import vantbreeze.structure.Slit;
+
+/** Draws a flat piece's lines: outline solid, valleys dashed, mountains dash-dot (Yoshizawa-Randlett), slits bold. */
+final class PieceDrawing {
+
+    private final PdfPage page;
+    private final double scale;
+    private final double left;
+    private final double bottom;
+
+    /** @param scale 1 for life size; the piece's origin comes to lie at (left, bottom) mm */
+    PieceDrawing(PdfPage page, double scale, double left, double bottom) {
+        this.page = page;
+        this.scale = scale;
+        this.left = left;
+        this.bottom = bottom;
+    }
+
+    double x(double mm) {
+        return left + mm * scale;
+    }
+
+    double y(double mm) {
+        return bottom + mm * scale;
+    }
+
+    void draw(Piece piece) {
+        page.stroke(0.25, 0);
+        Coordinate[] ring = piece.polygon().getCoordinates();
+        List<double[]> corners = java.util.Arrays.stream(ring, 0, ring.length - 1)
+                .map(c -> new double[] {x(c.x / Length.COUNTS_PER_MILLIMETRE), y(c.y / Length.COUNTS_PER_MILLIMETRE)})
+                .toList();
+        page.polygon(corners);
+        for (ScoreLine score : piece.scores()) {
+            if (score.fold() == Fold.VALLEY) {
+                page.stroke(0.2, 0.2, 2.4, 1.4);
+            } else {
+                page.stroke(0.2, 0.2, 3.2, 1.1, 0.4, 1.1);
+            }
+            line(score.from(), score.to());
+        }
+        page.stroke(0.45, 0);
+        for (Slit slit : piece.slits()) {
+            line(slit.from(), slit.to());
+        }
+    }
+
+    private void line(Point from, Point to) {
+        page.line(
+                x(from.x().millimetres()),
+                y(from.y().millimetres()),
+                x(to.x().millimetres()),
+                y(to.y().millimetres()));
+    }
+}

@@ -1,0 +1,256 @@
+package vantbreeze.server.export;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.util.LinkedHashSet;
+import java.util.Set;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import vantbreeze.make.ScoreCard;
+import vantbreeze.make.ScoreReading;
+import vantbreeze.make.Step;
+import vantbreeze.measure.Length;
+import vantbreeze.measure.Ruler;
+import vantbreeze.measure.Size;
+import vantbreeze.plan.Plan;
+import vantbreeze.plan.Severity;
+import vantbreeze.plan.Snag;
+import vantbreeze.structure.Fold;
+import vantbreeze.structure.Panel;
+import vantbreeze.structure.Piece;
+import vantbreeze.structure.Side;
+
+/** The plan on one page: drawing with measures, score card, pieces and mats, steps and cautions. */
+final class PlanPdf {
+
+    private static final double MARGIN_MM = 14;
+    private static final double TEXT_MM = 3.2;
+    private static final double SMALL_MM = 2.7;
+    private static final double LEADING = 1.42;
+
+    /** The drawing may take this much of the page's height. */
+    private static final double DRAWING_MM = 62;
+
+    /** Long plans are set smaller, step by step, until they fit their page. */
+    private static final double[] SIZES = {1, 0.9, 0.8, 0.7, 0.6, 0.5};
+
+    private final String name;
+    private final Plan plan;
+    private final Paper paper;
+    private final Ruler ruler;
+    private final double zoom;
+    private PdfPage page;
+    private double y;
+
+    private PlanPdf(String name, Plan plan, Paper paper, double zoom) {
+        this.name = name;
+        this.plan = plan;
+        this.paper = paper;
+        this.ruler = plan.brief().ruler();
+        this.zoom = zoom;
+    }
+
+    static byte[] of(String name, Plan plan, Paper paper) {
+        byte[] drawn = null;
+        for (double zoom : SIZES) {
+            PlanPdf pdf = new PlanPdf(name, plan, paper, zoom);
+            drawn = pdf.draw();
+            if (pdf.y >= MARGIN_MM) {
+                break;
+            }
+        }
+        return drawn;
+    }
+
+    private byte[] draw() {
+        try (PDDocument document = new PDDocument();
+                ByteArrayOutputStream out = new ByteArrayOutputStream()) {
+            try (PdfPage drawn = new PdfPage(document, PdfPage.Fonts.load(document), paper)) {
+                page = drawn;
+                y = paper.heightMm() - MARGIN_MM - 4;
+                heading();
+                plan.scoreCards().forEach(this::pieceDrawing);
+                plan.scoreCards().forEach(this::scoreCard);
+                cutList();
+                steps();
+                snags();
+            }
+            document.getDocumentInformation().setTitle(name);
+            document.save(out);
+            return out.toByteArray();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private double width() {
+        return paper.widthMm() - 2 * MARGIN_MM;
+    }
+
+    private void heading() {
+        page.text(MARGIN_MM, y, 6 * zoom, true, name);
+        y -= 7 * zoom;
+        StringBuilder line = new StringBuilder(plan.brief().fold().name());
+        if (plan.closed() != null) {
+            line.append(", closed %s, %.1f mm thick, %.0f g"
+                    .formatted(
+                            ruler.text(plan.closed().size()),
+                            plan.closed().thickness().millimetres(),
+                            plan.closed().grams()));
+        }
+        if (plan.fit() != null) {
+            line.append(", envelope %s: %s"
+                    .formatted(
+                            plan.fit().envelope().name(),
+                            plan.fit()
+                                    .verdict()
+                                    .name()
+                                    .toLowerCase(java.util.Locale.ROOT)
+                                    .replace('_', ' ')));
+        }
+        row(line.toString(), TEXT_MM);
+        y -= 2 * zoom;
+    }
+
+    private void pieceDrawing(ScoreCard card) {
+        Piece piece = card.piece();
+        Size size = piece.size();
+        double scale = Math.min(
+                width() / size.width().millimetres(),
+                DRAWING_MM * zoom / plan.scoreCards().size() / size.height().millimetres());
+        double drawnHeight = size.height().millimetres() * scale;
+        double left = MARGIN_MM + (width() - size.width().millimetres() * scale) / 2;
+        y -= 3 * zoom;
+        double top = y;
+        PieceDrawing drawing = new PieceDrawing(page, scale, left, top - drawnHeight);
+        drawing.draw(piece);
+        for (Panel panel : plan.structure().panels()) {
+            if (panel.piece().equals(piece.name())) {
+                double cx = drawing.x(panel.outline().getInteriorPoint().getX() / Length.COUNTS_PER_MILLIMETRE);
+                double cy = drawing.y(panel.outline().getInteriorPoint().getY() / Length.COUNTS_PER_MILLIMETRE);
+                page.centred(cx, cy, SMALL_MM * zoom, true, panel.name());
+                page.centred(
+                        cx,
+                        cy - 4 * zoom,
+                        SMALL_MM * zoom,
+                        false,
+                        panel.box().height().equals(size.height())
+                                ? ruler.text(panel.box().width())
+                                : ruler.text(panel.box()));
+            }
+        }
+        for (ScoreReading reading : card.readings()) {
+            if (reading.lie() == ScoreReading.Lie.UPRIGHT) {
+                page.centred(
+                        drawing.x(reading.fromStart().millimetres()),
+                        top + 1.2 * zoom,
+                        SMALL_MM * zoom,
+                        false,
+                        ruler.text(reading.fromStart()));
+            }
+        }
+        page.centred(
+                MARGIN_MM + width() / 2,
+                top - drawnHeight - 4 * zoom,
+                SMALL_MM * zoom,
+                false,
+                "%s %s, face side up; valleys dashed, mountains dash-dot; not to scale"
+                        .formatted(piece.name(), ruler.text(size)));
+        y = top - drawnHeight - 9 * zoom;
+    }
+
+    private void title(String text) {
+        y -= 1.5 * zoom;
+        page.text(MARGIN_MM, y, 4 * zoom, true, text);
+        y -= 5.2 * zoom;
+    }
+
+    private void row(String text, double size) {
+        for (String line : page.wrap(text, size * zoom, width())) {
+            page.text(MARGIN_MM, y, size * zoom, false, line);
+            y -= size * LEADING * zoom;
+        }
+    }
+
+    private void columns(double[] at, boolean bold, String... cells) {
+        for (int i = 0; i < cells.length; i++) {
+            page.text(MARGIN_MM + at[i], y, TEXT_MM * zoom, bold, cells[i]);
+        }
+        y -= TEXT_MM * LEADING * zoom;
+    }
+
+    private void scoreCard(ScoreCard card) {
+        if (card.readings().isEmpty()) {
+            return;
+        }
+        title("Score card: " + card.piece().name());
+        double[] at = {0, 40, 70, 100, 120, 142};
+        boolean level = card.readings().stream().anyMatch(r -> r.lie() == ScoreReading.Lie.LEVEL);
+        boolean upright = card.readings().stream().anyMatch(r -> r.lie() == ScoreReading.Lie.UPRIGHT);
+        String oneEnd = !level ? "from the left" : upright ? "left or bottom" : "from the bottom";
+        String otherEnd = !level ? "from the right" : upright ? "right or top" : "from the top";
+        columns(at, true, "score", oneEnd, otherEnd, "fold", "score on", "only from – to");
+        for (ScoreReading r : card.readings()) {
+            columns(
+                    at,
+                    false,
+                    r.score().id(),
+                    r.fromStart() == null ? "see drawing" : ruler.text(r.fromStart()),
+                    r.fromEnd() == null ? "" : ruler.text(r.fromEnd()),
+                    r.score().fold() == Fold.MOUNTAIN ? "mountain" : "valley",
+                    r.scoreOn() == Side.FACE ? "face side" : "back side",
+                    r.runsThrough() || r.begins() == null ? "" : ruler.text(r.begins()) + " – " + ruler.text(r.ends()));
+        }
+        if (!card.sameFromBothEnds().isEmpty()) {
+            String positions = String.join(
+                    " and ", card.sameFromBothEnds().stream().map(ruler::text).toList());
+            row(
+                    "From both ends: score at %s, turn it round, score at %s again.".formatted(positions, positions),
+                    TEXT_MM);
+        }
+    }
+
+    private void cutList() {
+        title("Pieces");
+        double[] at = {0, 12, 50, 92};
+        columns(at, true, "how many", "", "width × height", "for");
+        for (Plan.CutPiece piece : plan.cutList()) {
+            String use = piece.note().isEmpty() ? piece.goesOn() : piece.goesOn() + "; " + piece.note();
+            page.text(MARGIN_MM + at[0], y, TEXT_MM * zoom, false, piece.count() + " ×");
+            page.text(MARGIN_MM + at[1], y, TEXT_MM * zoom, false, piece.name());
+            page.text(MARGIN_MM + at[2], y, TEXT_MM * zoom, true, ruler.text(piece.size()));
+            for (String line : page.wrap(use, TEXT_MM * zoom, width() - at[3])) {
+                page.text(MARGIN_MM + at[3], y, TEXT_MM * zoom, false, line);
+                y -= TEXT_MM * LEADING * zoom;
+            }
+        }
+    }
+
+    private void steps() {
+        title("Order of work");
+        int number = 1;
+        Set<String> cautions = new LinkedHashSet<>();
+        for (Step step : plan.steps()) {
+            row("%d. %s: %s".formatted(number++, step.title(), step.text()), TEXT_MM);
+            if (!step.caution().isEmpty()) {
+                cautions.add(step.caution());
+            }
+        }
+        if (!cautions.isEmpty()) {
+            title("Take care");
+            cautions.forEach(c -> row(c, TEXT_MM));
+        }
+    }
+
+    private void snags() {
+        if (plan.snags().stream().allMatch(s -> s.severity() == Severity.NOTE)) {
+            return;
+        }
+        title("Mind before you cut");
+        for (Snag snag : plan.snags()) {
+            if (snag.severity() != Severity.NOTE) {
+                row("! " + snag.text(), TEXT_MM);
+            }
+        }
+    }
+}

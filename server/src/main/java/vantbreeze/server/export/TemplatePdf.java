@@ -1,0 +1,138 @@
+package vantbreeze.server.export;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import vantbreeze.measure.Size;
+import vantbreeze.plan.Plan;
+import vantbreeze.structure.Piece;
+
+/** The pieces at life size, tiled over as many pages as they need, with a bar to check the printer by. */
+final class TemplatePdf {
+
+    /** No common printer prints closer to the edge. */
+    private static final double MARGIN_MM = 12;
+
+    /** Neighbouring pages repeat this much, so that they can be laid over each other. */
+    private static final double OVERLAP_MM = 10;
+
+    /** Room at the foot for the test bar and the words. */
+    private static final double FOOT_MM = 20;
+
+    private static final double MARK_MM = 4;
+    private static final double BAR_MM = 100;
+    private static final double BAR_INCHES_MM = 4 * 25.4;
+
+    private TemplatePdf() {}
+
+    static byte[] of(String name, Plan plan, Paper paper) {
+        try (PDDocument document = new PDDocument();
+                ByteArrayOutputStream out = new ByteArrayOutputStream()) {
+            PdfPage.Fonts fonts = PdfPage.Fonts.load(document);
+            for (Piece piece : plan.structure().pieces()) {
+                pages(document, fonts, name, piece, fewestPages(piece.size(), paper));
+            }
+            document.getDocumentInformation().setTitle(name + ": 1:1 template");
+            document.save(out);
+            return out.toByteArray();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** Upright or lying, whichever needs fewer pages. */
+    private static Tiling fewestPages(Size piece, Paper paper) {
+        Tiling upright = Tiling.of(piece, paper);
+        Tiling lying = Tiling.of(piece, paper.turned());
+        return lying.count() < upright.count() ? lying : upright;
+    }
+
+    /** @param stepX how far the window moves from one page to the next, mm */
+    private record Tiling(Paper paper, int columns, int rows, double stepX, double stepY) {
+
+        static Tiling of(Size piece, Paper paper) {
+            double width = paper.widthMm() - 2 * MARGIN_MM;
+            double height = paper.heightMm() - 2 * MARGIN_MM - FOOT_MM;
+            return new Tiling(
+                    paper,
+                    pages(piece.width().millimetres(), width),
+                    pages(piece.height().millimetres(), height),
+                    width - OVERLAP_MM,
+                    height - OVERLAP_MM);
+        }
+
+        private static int pages(double length, double window) {
+            return length <= window ? 1 : (int) Math.ceil((length - OVERLAP_MM) / (window - OVERLAP_MM));
+        }
+
+        int count() {
+            return columns * rows;
+        }
+    }
+
+    private static void pages(PDDocument document, PdfPage.Fonts fonts, String name, Piece piece, Tiling tiling) {
+        for (int row = 0; row < tiling.rows(); row++) {
+            for (int column = 0; column < tiling.columns(); column++) {
+                try (PdfPage page = new PdfPage(document, fonts, tiling.paper())) {
+                    draw(page, piece, tiling, column, row);
+                    String place = tiling.count() == 1
+                            ? ""
+                            : ", page %d across, %d up of %d by %d"
+                                    .formatted(column + 1, row + 1, tiling.columns(), tiling.rows());
+                    foot(page, name + ": " + piece.name() + place, tiling.count() > 1);
+                }
+            }
+        }
+    }
+
+    private static void draw(PdfPage page, Piece piece, Tiling tiling, int column, int row) {
+        double width = tiling.paper().widthMm() - 2 * MARGIN_MM;
+        double height = tiling.paper().heightMm() - 2 * MARGIN_MM - FOOT_MM;
+        double bottom = MARGIN_MM + FOOT_MM;
+        page.clip(MARGIN_MM - 0.5, bottom - 0.5, width + 1, height + 1);
+        new PieceDrawing(page, 1, MARGIN_MM - column * tiling.stepX(), bottom - row * tiling.stepY()).draw(piece);
+        page.unclip();
+        page.stroke(0.1, 0.5);
+        if (column > 0) {
+            overlapMarks(page, MARGIN_MM + OVERLAP_MM, bottom, MARGIN_MM + OVERLAP_MM, bottom + height);
+        }
+        if (column < tiling.columns() - 1) {
+            overlapMarks(page, MARGIN_MM + width, bottom, MARGIN_MM + width, bottom + height);
+        }
+        if (row > 0) {
+            overlapMarks(page, MARGIN_MM, bottom + OVERLAP_MM, MARGIN_MM + width, bottom + OVERLAP_MM);
+        }
+        if (row < tiling.rows() - 1) {
+            overlapMarks(page, MARGIN_MM, bottom + height, MARGIN_MM + width, bottom + height);
+        }
+    }
+
+    /** A cross at both ends of the line on which the next page's same line is laid. */
+    private static void overlapMarks(PdfPage page, double x1, double y1, double x2, double y2) {
+        for (double[] at : new double[][] {{x1, y1}, {x2, y2}}) {
+            page.line(at[0] - MARK_MM, at[1], at[0] + MARK_MM, at[1]);
+            page.line(at[0], at[1] - MARK_MM, at[0], at[1] + MARK_MM);
+        }
+    }
+
+    private static void foot(PdfPage page, String title, boolean tiled) {
+        bar(page, MARGIN_MM + 4, BAR_MM, "100 mm");
+        bar(page, MARGIN_MM - 4, BAR_INCHES_MM, "4 in");
+        double x = MARGIN_MM + BAR_INCHES_MM + 16;
+        page.text(x, MARGIN_MM + 5, 2.8, false, "Print at 100 %, then measure both bars.");
+        page.text(x, MARGIN_MM + 1, 2.8, false, "Valleys dashed, mountains dash-dot.");
+        if (tiled) {
+            page.text(x, MARGIN_MM - 3, 2.8, false, "Lay the crosses on each other.");
+        }
+        page.text(MARGIN_MM, MARGIN_MM + 10, 3.4, true, title);
+    }
+
+    private static void bar(PdfPage page, double y, double length, String label) {
+        page.stroke(0.25, 0);
+        page.line(MARGIN_MM, y, MARGIN_MM + length, y);
+        page.line(MARGIN_MM, y - 1.2, MARGIN_MM, y + 1.2);
+        page.line(MARGIN_MM + length, y - 1.2, MARGIN_MM + length, y + 1.2);
+        page.text(MARGIN_MM + length + 2, y - 1, 2.8, false, label);
+    }
+}

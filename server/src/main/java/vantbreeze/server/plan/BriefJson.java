@@ -1,0 +1,157 @@
+package vantbreeze.server.plan;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import vantbreeze.catalogue.PanelList;
+import vantbreeze.layer.Matting;
+import vantbreeze.measure.Length;
+import vantbreeze.measure.UnitSystem;
+import vantbreeze.plan.Basis;
+import vantbreeze.plan.Brief;
+import vantbreeze.plan.BriefException;
+import vantbreeze.plan.Orientation;
+
+/**
+ * A brief as it crosses the wire. Lengths are text with a unit, "5 1/2 in" or "140 mm"; a bare number counts in
+ * {@code units}.
+ */
+@Schema(name = "Brief")
+public record BriefJson(
+        @Schema(description = "id of a fold", example = "z-fold")
+        String fold,
+
+        BasisJson basis,
+
+        @Schema(description = "what was chosen about the fold, by key, as text; the rest takes its usual value")
+        Map<String, String> parameters,
+
+        @Schema(description = "id of a sheet, or a size such as \"10 x 8 in\"", example = "letter")
+        String sheet,
+
+        @Schema(description = "id of an envelope, or a size; none when absent", example = "a2us", nullable = true)
+        String envelope,
+
+        @Schema(description = "base stock in g/m²", example = "300")
+        int baseGsm,
+
+        @Schema(description = "mat stock in g/m²", example = "160")
+        int matGsm,
+
+        ToolsJson tools,
+        MattingJson matting,
+        @Schema(description = "what the maker reads") UnitSystem units) {
+
+    /** What the maker starts from. */
+    public enum BasisKind {
+        CLOSED,
+        ENVELOPE,
+        SHEET,
+        PANEL
+    }
+
+    /** Which fields count follows from the kind. */
+    @Schema(name = "Basis")
+    public record BasisJson(
+            BasisKind kind,
+
+            @Schema(description = "CLOSED: closed width; a free strip may leave it out", nullable = true)
+            String width,
+
+            @Schema(description = "CLOSED, PANEL: closed height", nullable = true)
+            String height,
+
+            @Schema(description = "ENVELOPE, SHEET", nullable = true)
+            Orientation orientation,
+
+            @Schema(description = "SHEET: equal parts the sheet is cut into first, 1 to 6", nullable = true)
+            Integer share,
+
+            @Schema(description = "PANEL: name of the panel", nullable = true)
+            String panel,
+
+            @Schema(description = "PANEL: its width", nullable = true)
+            String panelWidth) {}
+
+    /** Grids are one of 1/64, 1/32, 1/16, 1/8, 1/4 in, 0.5, 1, 2, 5 and 10 mm. */
+    @Schema(name = "Tools")
+    public record ToolsJson(
+            @Schema(example = "1/16 in") String ruler,
+            @Schema(example = "1/8 in") String board,
+            @Schema(example = "12 in") String trimmer) {}
+
+    @Schema(name = "Matting")
+    public record MattingJson(
+            @Schema(description = "0 to 2 on every dressed face")
+            int layers,
+
+            @Schema(example = "1/8 in") String step,
+            @Schema(example = "1/16 in") String grid,
+            Matting.Meeting meeting,
+
+            @Schema(description = "layers of single faces by key, \"back/face\", where they differ")
+            Map<String, Integer> byFace) {}
+
+    /** @throws BriefException naming every field that cannot be read */
+    public Brief read() {
+        return new BriefReader(this).read();
+    }
+
+    /** The brief as it is written down: lengths in the maker's units where those say them exactly. */
+    public static BriefJson of(Brief brief) {
+        UnitSystem units = brief.units();
+        Map<String, String> parameters = new LinkedHashMap<>();
+        brief.fold().parameters().stream()
+                .filter(p -> brief.parameters().containsKey(p.key()))
+                .forEach(p -> parameters.put(p.key(), text(brief.parameters().get(p.key()), units)));
+        return new BriefJson(
+                brief.fold().id(),
+                basis(brief.basis(), units),
+                parameters,
+                brief.sheet().id(),
+                brief.envelope() == null ? null : brief.envelope().id(),
+                brief.base().gramsPerSquareMetre(),
+                brief.mat().gramsPerSquareMetre(),
+                new ToolsJson(
+                        brief.tools().ruler().name(),
+                        brief.tools().board().name(),
+                        brief.tools().trimmer().exactText(units)),
+                new MattingJson(
+                        brief.matting().layers(),
+                        brief.matting().step().exactText(units),
+                        brief.matting().grid().name(),
+                        brief.matting().meeting(),
+                        brief.matting().byFace()),
+                units);
+    }
+
+    /** @param value a {@link Length}, a count or a {@link PanelList} */
+    static String text(Object value, UnitSystem units) {
+        if (value instanceof Length length) {
+            return length.exactText(units);
+        }
+        return value instanceof PanelList panels ? panels.exactText(units) : value.toString();
+    }
+
+    private static BasisJson basis(Basis basis, UnitSystem units) {
+        if (basis instanceof Basis.ClosedSize closed) {
+            String width = closed.width() == null ? null : closed.width().exactText(units);
+            return new BasisJson(BasisKind.CLOSED, width, closed.height().exactText(units), null, null, null, null);
+        }
+        if (basis instanceof Basis.ForEnvelope envelope) {
+            return new BasisJson(BasisKind.ENVELOPE, null, null, envelope.orientation(), null, null, null);
+        }
+        if (basis instanceof Basis.FromSheet sheet) {
+            return new BasisJson(BasisKind.SHEET, null, null, sheet.orientation(), sheet.share(), null, null);
+        }
+        Basis.FixedPanel fixed = (Basis.FixedPanel) basis;
+        return new BasisJson(
+                BasisKind.PANEL,
+                null,
+                fixed.height().exactText(units),
+                null,
+                null,
+                fixed.panel(),
+                fixed.width().exactText(units));
+    }
+}

@@ -1,0 +1,58 @@
+package vantbreeze.server.plan;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Polygon;
+import vantbreeze.measure.Length;
+import vantbreeze.measure.Reading;
+import vantbreeze.measure.Size;
+import vantbreeze.measure.UnitSystem;
+
+/**
+ * A length as it crosses the wire.
+ *
+ * @param text reads back to exactly this length
+ * @param shown as the maker's ruler reads it, "≈" before it when rounded
+ */
+@Schema(name = "Length")
+public record LengthJson(
+        @Schema(example = "2 3/4 in") String text,
+        @Schema(example = "69.85") double mm,
+        @Schema(example = "2¾ in") String shown,
+        boolean exact) {
+
+    static LengthJson of(Length length, UnitSystem units) {
+        Reading reading = vantbreeze.measure.Ruler.of(units).read(length);
+        return new LengthJson(length.exactText(units), length.millimetres(), reading.text(), reading.exact());
+    }
+
+    /** Both sides of something. */
+    @Schema(name = "Size")
+    public record SizeJson(
+            LengthJson width,
+            LengthJson height,
+            @Schema(example = "5½ × 4¼ in") String shown) {
+
+        static SizeJson of(Size size, UnitSystem units) {
+            return new SizeJson(
+                    LengthJson.of(size.width(), units),
+                    LengthJson.of(size.height(), units),
+                    vantbreeze.measure.Ruler.of(units).text(size));
+        }
+    }
+
+    /** @return a place well inside, in mm as [x, y] */
+    static double[] inside(Polygon polygon) {
+        Coordinate c = polygon.getInteriorPoint().getCoordinate();
+        return new double[] {c.x / Length.COUNTS_PER_MILLIMETRE, c.y / Length.COUNTS_PER_MILLIMETRE};
+    }
+
+    /** @return corners in mm as [x, y], first not repeated */
+    static List<double[]> corners(Polygon polygon) {
+        Coordinate[] ring = polygon.getExteriorRing().getCoordinates();
+        return java.util.Arrays.stream(ring, 0, ring.length - 1)
+                .map(c -> new double[] {c.x / Length.COUNTS_PER_MILLIMETRE, c.y / Length.COUNTS_PER_MILLIMETRE})
+                .toList();
+    }
+}

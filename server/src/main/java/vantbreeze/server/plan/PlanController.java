@@ -1,0 +1,94 @@
+package vantbreeze.server.plan;
+
+import java.util.List;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import vantbreeze.catalogue.FoldCatalogue;
+import vantbreeze.catalogue.FoldDesign;
+import vantbreeze.catalogue.Parameter;
+import vantbreeze.material.Sheet;
+import vantbreeze.measure.ToolGrid;
+import vantbreeze.measure.UnitSystem;
+import vantbreeze.plan.Brief;
+import vantbreeze.plan.Folding;
+import vantbreeze.plan.Planner;
+import vantbreeze.plan.Shelf;
+import vantbreeze.post.Envelope;
+import vantbreeze.server.plan.LengthJson.SizeJson;
+
+/** Plans and the tables they draw on. Nothing here is stored. */
+@RestController
+@RequestMapping("/api")
+class PlanController {
+
+    /** A fold on offer. */
+    record FoldJson(String id, String name, String summary, List<FoldParameterJson> parameters) {}
+
+    record FoldParameterJson(String key, String label, String help, Parameter.Kind kind) {}
+
+    /** A sheet or an envelope of the tables. */
+    record TableEntryJson(String id, String name, UnitSystem system, SizeJson size) {}
+
+    /** @param grids every grid that a ruler, a board or mats may have, finest first, inches before metric */
+    record ToolTableJson(List<GridJson> grids) {}
+
+    record GridJson(String name, UnitSystem system, double mm) {}
+
+    /** A brief in, everything the screen shows out. */
+    @PostMapping("/plans")
+    PlanJson plan(@RequestBody BriefJson brief) {
+        return PlanWriter.write(Planner.plan(brief.read()));
+    }
+
+    /** A brief in, the card as it moves out. Apart from the plan, which has to be quicker. */
+    @PostMapping("/foldings")
+    FoldingJson folding(@RequestBody BriefJson json) {
+        Brief brief = json.read();
+        return FoldingJson.of(Folding.of(brief), brief.units());
+    }
+
+    /** All folds, each as large as the brief's envelope and sheet allow. */
+    @PostMapping("/shelf")
+    List<ShelfJson> shelf(@RequestBody BriefJson json) {
+        return Shelf.of(json.read()).stream().map(ShelfJson::of).toList();
+    }
+
+    @GetMapping("/folds")
+    List<FoldJson> folds() {
+        return FoldCatalogue.all().stream().map(PlanController::fold).toList();
+    }
+
+    private static FoldJson fold(FoldDesign fold) {
+        return new FoldJson(
+                fold.id(),
+                fold.name(),
+                fold.summary(),
+                fold.parameters().stream()
+                        .map(p -> new FoldParameterJson(p.key(), p.label(), p.help(), p.kind()))
+                        .toList());
+    }
+
+    @GetMapping("/papers")
+    List<TableEntryJson> papers() {
+        return Sheet.table().stream()
+                .map(s -> new TableEntryJson(s.id(), s.name(), s.system(), SizeJson.of(s.size(), s.system())))
+                .toList();
+    }
+
+    @GetMapping("/envelopes")
+    List<TableEntryJson> envelopes() {
+        return Envelope.table().stream()
+                .map(e -> new TableEntryJson(e.id(), e.name(), e.system(), SizeJson.of(e.size(), e.system())))
+                .toList();
+    }
+
+    @GetMapping("/tools")
+    ToolTableJson tools() {
+        return new ToolTableJson(ToolGrid.ALL.stream()
+                .map(g -> new GridJson(g.name(), g.system(), g.step().millimetres()))
+                .toList());
+    }
+}

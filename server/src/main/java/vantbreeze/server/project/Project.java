@@ -1,0 +1,71 @@
+package vantbreeze.server.project;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Version;
+import java.time.Instant;
+import java.util.UUID;
+
+/** A card the maker works on. Its briefs are its revisions; deleting only sets a mark. */
+@Entity
+class Project {
+
+    @Id
+    private String id;
+
+    private String name;
+
+    @Version
+    private long version;
+
+    private Instant createdAt;
+    private Instant updatedAt;
+    private Instant deletedAt;
+
+    protected Project() {}
+
+    Project(String name, Instant now) {
+        this.id = UUID.randomUUID().toString();
+        this.name = name;
+        this.createdAt = now;
+        this.updatedAt = now;
+    }
+
+    String id() {
+        return id;
+    }
+
+    String name() {
+        return name;
+    }
+
+    long version() {
+        return version;
+    }
+
+    Instant updatedAt() {
+        return updatedAt;
+    }
+
+    boolean isDeleted() {
+        return deletedAt != null;
+    }
+
+    void rename(String newName, Instant now) {
+        name = newName;
+        updatedAt = now;
+    }
+
+    /** A new revision counts as a change, so that a second tab's save is noticed. */
+    void touch(Instant now) {
+        updatedAt = now;
+    }
+
+    void delete(Instant now) {
+        deletedAt = now;
+    }
+
+    void undelete() {
+        deletedAt = null;
+    }
+}

@@ -1,0 +1,69 @@
+package vantbreeze.server.web;
+
+import java.util.List;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.web.bind.MethodArgumentNotValidException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.DatabindException;
+import vantbreeze.plan.BriefException;
+
+/** Turns refusals into problem responses that name field, value and allowed range. */
+@RestControllerAdvice
+class ProblemAdvice extends ResponseEntityExceptionHandler {
+
+    @ExceptionHandler(BriefException.class)
+    ProblemDetail brief(BriefException e) {
+        return Problem.of(
+                HttpStatus.UNPROCESSABLE_CONTENT,
+                "No plan follows from this brief",
+                e.faults().stream()
+                        .map(f -> new Problem.Field(f.field(), f.value(), f.allowed(), f.text()))
+                        .toList());
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleHttpMessageNotReadable(
+            HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        ProblemDetail problem = e.getCause() instanceof DatabindException mismatch
+                ? Problem.of(
+                        HttpStatus.BAD_REQUEST, "The request does not have the right form", List.of(field(mismatch)))
+                : Problem.of(HttpStatus.BAD_REQUEST, "The request is not JSON", "The body must be a JSON document.");
+        return ResponseEntity.badRequest().body(problem);
+    }
+
+    private static Problem.Field field(DatabindException mismatch) {
+        String path = String.join(
+                ".",
+                mismatch.getPath().stream()
+                        .map(JacksonException.Reference::getPropertyName)
+                        .filter(java.util.Objects::nonNull)
+                        .toList());
+        return new Problem.Field(
+                path,
+                "",
+                "see /api/openapi",
+                "The field (%s) is not known or has the wrong kind of value.".formatted(path));
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleMethodArgumentNotValid(
+            MethodArgumentNotValidException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        List<Problem.Field> fields = e.getFieldErrors().stream()
+                .map(f -> new Problem.Field(
+                        f.getField(),
+                        String.valueOf(f.getRejectedValue()),
+                        String.valueOf(f.getDefaultMessage()),
+                        "The %s (%s) %s.".formatted(f.getField(), f.getRejectedValue(), f.getDefaultMessage())))
+                .toList();
+        return ResponseEntity.badRequest().body(Problem.of(HttpStatus.BAD_REQUEST, "A field is out of range", fields));
+    }
+}

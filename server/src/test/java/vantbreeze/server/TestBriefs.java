@@ -1,0 +1,23 @@
+package vantbreeze.server;
+
+/** Briefs as JSON. */
+public final class TestBriefs {
+
+    private TestBriefs() {}
+
+    /** A Z-fold for an A2 envelope, in inches. */
+    public static String zFold(String width, String height) {
+        return """
+                {"fold": "z-fold",
+                 "basis": {"kind": "CLOSED", "width": "%s", "height": "%s"},
+                 "parameters": {},
+                 "sheet": "letter", "envelope": "a2us", "baseGsm": 300, "matGsm": 160,
+                 "tools": {"ruler": "1/16 in", "board": "1/16 in", "trimmer": "12 in"},
+                 "matting": {"layers": 1, "step": "1/8 in", "grid": "1/16 in", "meeting": "RUN_ON", "byFace": {}},
+                 "units": "INCH"}""".formatted(width, height);
+    }
+
+    public static String gatefold(String width, String height) {
+        return zFold(width, height).replace("z-fold", "gatefold").replace("letter", "12x12");
+    }
+}

@@ -1,0 +1,165 @@
+package vantbreeze.server.export;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.stream.Stream;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.json.JsonMapper;
+import vantbreeze.plan.Plan;
+import vantbreeze.plan.Planner;
+import vantbreeze.server.TestBriefs;
+import vantbreeze.server.export.PdfReading.Line;
+import vantbreeze.server.plan.BriefJson;
+import vantbreeze.structure.Piece;
+import vantbreeze.structure.ScoreLine;
+
+/** Prints are read back with Apache PDFBox and measured. */
+class PdfTest {
+
+    private static final double TOLERANCE_MM = 0.1;
+
+    private static Plan plan(String brief) {
+        return Planner.plan(new JsonMapper().readValue(brief, BriefJson.class).read());
+    }
+
+    /** Outline and scores in mm from the piece's lower left corner. */
+    private static List<Line> linesOf(Piece piece) {
+        double w = piece.size().width().millimetres();
+        double h = piece.size().height().millimetres();
+        List<Line> lines = new ArrayList<>(
+                List.of(new Line(0, 0, w, 0), new Line(w, 0, w, h), new Line(w, h, 0, h), new Line(0, h, 0, 0)));
+        for (ScoreLine s : piece.scores()) {
+            lines.add(new Line(
+                    s.from().x().millimetres(),
+                    s.from().y().millimetres(),
+                    s.to().x().millimetres(),
+                    s.to().y().millimetres()));
+        }
+        return lines;
+    }
+
+    /** The drawn lines from the corner of the piece, which is where its longest upright and level lines meet. */
+    private static List<Line> fromCorner(List<Line> drawn, Piece piece) {
+        Line bottom = drawn.stream()
+                .filter(l ->
+                        Math.abs(l.length() - piece.size().width().millimetres()) < TOLERANCE_MM && l.y1() == l.y2())
+                .min(Comparator.comparingDouble(Line::y1))
+                .orElseThrow();
+        return drawn.stream()
+                .map(l -> l.movedBy(-Math.min(bottom.x1(), bottom.x2()), -bottom.y1()))
+                .toList();
+    }
+
+    @ParameterizedTest
+    @CsvSource({"a4, 4 in, 5 1/2 in", "letter, 4 in, 5 1/2 in", "letter, 100 mm, 123.5 mm"})
+    void theTemplateIsLifeSize(String paper, String width, String height) throws IOException {
+        Plan plan = plan(TestBriefs.zFold(width, height));
+        Piece base = plan.structure().pieces().get(0);
+        try (PDDocument pdf = Loader.loadPDF(TemplatePdf.of("Test", plan, Paper.named(paper)))) {
+            assertThat(pdf.getNumberOfPages()).isEqualTo(1);
+            List<Line> drawn = fromCorner(PdfReading.lines(pdf.getPage(0)), base);
+            for (Line wanted : linesOf(base)) {
+                assertThat(drawn).anyMatch(l -> l.isWithin(TOLERANCE_MM, wanted));
+            }
+        }
+    }
+
+    /** 100 mm, and 4 in of 25.4 mm each. */
+    @Test
+    void everyTemplatePageHasItsTestBars() throws IOException {
+        Plan plan = plan(TestBriefs.gatefold("5 1/2 in", "8 in"));
+        try (PDDocument pdf = Loader.loadPDF(TemplatePdf.of("Test", plan, Paper.named("a4")))) {
+            assertThat(pdf.getNumberOfPages()).isGreaterThan(1);
+            for (PDPage page : pdf.getPages()) {
+                List<Double> lengths =
+                        PdfReading.lines(page).stream().map(Line::length).toList();
+                assertThat(lengths).anySatisfy(l -> assertThat(l).isCloseTo(100, within(TOLERANCE_MM)));
+                assertThat(lengths).anySatisfy(l -> assertThat(l).isCloseTo(101.6, within(TOLERANCE_MM)));
+            }
+        }
+    }
+
+    @ParameterizedTest
+    @CsvSource({"a4, 5 1/2 in, 8 in", "letter, 10 in, 16 in"})
+    void tilesShowTheWholePieceAndTheirCrossesMeet(String paper, String width, String height) throws IOException {
+        Plan plan = plan(TestBriefs.gatefold(width, height));
+        Piece base = plan.structure().pieces().get(0);
+        try (PDDocument pdf = Loader.loadPDF(TemplatePdf.of("Test", plan, Paper.named(paper)))) {
+            List<Line> windows = new ArrayList<>();
+            List<List<Line>> crosses = new ArrayList<>();
+            for (PDPage page : pdf.getPages()) {
+                List<Line> drawn = PdfReading.lines(page);
+                List<Line> placed = fromCorner(drawn, base);
+                Line moved = placed.get(0);
+                Line asDrawn = drawn.get(0);
+                Line window = PdfReading.clips(page).get(0);
+                windows.add(window.movedBy(moved.x1() - asDrawn.x1(), moved.y1() - asDrawn.y1()));
+                crosses.add(placed.stream()
+                        .filter(l -> Math.abs(l.length() - 8) < TOLERANCE_MM)
+                        .toList());
+            }
+            assertThat(windows.size()).isGreaterThan(1);
+            for (Line line : linesOf(base)) {
+                for (double t = 0; t <= 1; t += 0.01) {
+                    double x = line.x1() + t * (line.x2() - line.x1());
+                    double y = line.y1() + t * (line.y2() - line.y1());
+                    assertThat(windows).anyMatch(w -> x >= w.x1() && x <= w.x2() && y >= w.y1() && y <= w.y2());
+                }
+            }
+            for (List<Line> mine : crosses) {
+                List<Line> others = crosses.stream()
+                        .filter(c -> c != mine)
+                        .flatMap(List::stream)
+                        .toList();
+                assertThat(mine).isNotEmpty();
+                assertThat(mine).allMatch(c -> others.stream().anyMatch(o -> o.isWithin(TOLERANCE_MM, c)));
+            }
+        }
+    }
+
+    /** Fractions are set small and apart: 9 15/16 must never read as 915/16. */
+    @ParameterizedTest
+    @CsvSource({"a4", "letter"})
+    void thePlanIsOnePageWithEveryNumberOnIt(String paper) throws IOException {
+        String brief = TestBriefs.gatefold("5 1/16 in", "7 3/16 in")
+                .replace("\"parameters\": {}", "\"parameters\": {\"left\": \"3 1/4 in\", \"gap\": \"1/16 in\"}");
+        Plan plan = plan(brief);
+        try (PDDocument pdf = Loader.loadPDF(PlanPdf.of("Raffle <b>& co</b> 望", plan, Paper.named(paper)))) {
+            assertThat(pdf.getNumberOfPages()).isEqualTo(1);
+            PDRectangle box = pdf.getPage(0).getMediaBox();
+            PDRectangle sheet = paper.equals("a4") ? PDRectangle.A4 : PDRectangle.LETTER;
+            assertThat(box.getWidth()).isCloseTo(sheet.getWidth(), within(0.3f));
+            assertThat(box.getHeight()).isCloseTo(sheet.getHeight(), within(0.3f));
+            String text = PdfReading.text(pdf);
+            assertThat(text).contains("Raffle <b>& co</b> ?");
+            numbers(plan).forEach(n -> assertThat(text).contains(n));
+            plan.steps().forEach(s -> assertThat(text).contains(plain(s.title())));
+            assertThat(text).contains("Blades are sharp");
+        }
+    }
+
+    private static Stream<String> numbers(Plan plan) {
+        Stream<String> scores = plan.scoreCards().stream()
+                .flatMap(c -> c.readings().stream())
+                .flatMap(r -> Stream.of(r.fromStart(), r.fromEnd()))
+                .map(plan.brief().ruler()::text);
+        Stream<String> pieces =
+                plan.cutList().stream().map(p -> plan.brief().ruler().text(p.size()));
+        return Stream.concat(scores, pieces).map(PdfTest::plain);
+    }
+
+    private static String plain(String text) {
+        return text.replace('\u200a', ' ').replace("≈", "~");
+    }
+}

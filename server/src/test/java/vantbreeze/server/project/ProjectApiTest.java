@@ -1,0 +1,155 @@
+package vantbreeze.server.project;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.contains;
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.hasItem;
+import static org.hamcrest.Matchers.not;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.delete;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.http.MediaType;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.ResultActions;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import vantbreeze.server.TestApplication;
+import vantbreeze.server.TestBriefs;
+
+class ProjectApiTest extends TestApplication {
+
+    private static final String WIDE = TestBriefs.zFold("5 1/2 in", "4 1/4 in");
+    private static final String NARROW = TestBriefs.zFold("5 in", "4 1/4 in");
+    private static final String IMPOSSIBLE = TestBriefs.zFold("0 in", "4 1/4 in");
+
+    @Autowired
+    private MockMvc http;
+
+    private final JsonMapper json = new JsonMapper();
+    private JsonNode project;
+
+    @BeforeEach
+    void aProject() throws Exception {
+        project = read(create("Comet night", WIDE).andExpect(status().isCreated()));
+    }
+
+    private JsonNode read(ResultActions answer) throws Exception {
+        return json.readTree(answer.andReturn().getResponse().getContentAsString());
+    }
+
+    private ResultActions send(MockHttpServletRequestBuilder request, String body) throws Exception {
+        return http.perform(request.contentType(MediaType.APPLICATION_JSON).content(body));
+    }
+
+    private ResultActions create(String name, String brief) throws Exception {
+        return send(
+                post("/api/projects"), "{\"name\": %s, \"brief\": %s}".formatted(json.writeValueAsString(name), brief));
+    }
+
+    private ResultActions save(long version, String name, String brief) throws Exception {
+        return send(
+                put(address()),
+                "{\"version\": %d, \"name\": %s, \"brief\": %s}"
+                        .formatted(version, json.writeValueAsString(name), brief));
+    }
+
+    private String address() {
+        return "/api/projects/" + project.get("id").asString();
+    }
+
+    private long version() {
+        return project.get("version").asLong();
+    }
+
+    @Test
+    void everySaveIsARevisionAndAnOlderOneCanBeRestored() throws Exception {
+        project = read(save(version(), "Comet night", NARROW).andExpect(status().isOk()));
+        http.perform(get(address() + "/revisions"))
+                .andExpect(jsonPath("$[*].number", contains(2, 1)))
+                .andExpect(jsonPath("$[*].closed", contains("5 × 4¼ in", "5½ × 4¼ in")));
+        send(post(address() + "/revisions/1/restore"), "{\"version\": %d}".formatted(version()))
+                .andExpect(jsonPath("$.revision").value(3))
+                .andExpect(jsonPath("$.brief.basis.width").value("5 1/2 in"));
+        http.perform(get(address() + "/revisions")).andExpect(jsonPath("$[*].number", contains(3, 2, 1)));
+    }
+
+    @Test
+    void savingTheSameAgainMakesNoRevision() throws Exception {
+        save(version(), "Comet night", WIDE)
+                .andExpect(jsonPath("$.revision").value(1))
+                .andExpect(jsonPath("$.version").value(version()));
+    }
+
+    @Test
+    void aSaveOverAnothersSaveIsRefusedWithBothVersions() throws Exception {
+        save(version(), "Comet night", NARROW).andExpect(status().isOk());
+        save(version(), "Comet night, mine", WIDE)
+                .andExpect(status().isConflict())
+                .andExpect(content().contentType(MediaType.APPLICATION_PROBLEM_JSON))
+                .andExpect(jsonPath("$.yours").value(version()))
+                .andExpect(jsonPath("$.current.version").value(version() + 1))
+                .andExpect(jsonPath("$.current.brief.basis.width").value("5 in"));
+        http.perform(get(address())).andExpect(jsonPath("$.name").value("Comet night"));
+    }
+
+    @Test
+    void nothingOfARefusedSaveIsKept() throws Exception {
+        save(version(), "Renamed", IMPOSSIBLE).andExpect(status().isUnprocessableContent());
+        save(version(), " ", NARROW)
+                .andExpect(status().isBadRequest())
+                .andExpect(jsonPath("$.fields[0].field").value("name"));
+        save(version(), "x".repeat(81), NARROW).andExpect(status().isBadRequest());
+        assertThat(read(http.perform(get(address())))).isEqualTo(project);
+    }
+
+    @Test
+    void aDeletedProjectCanBeBroughtBack() throws Exception {
+        String id = project.get("id").asString();
+        http.perform(delete(address() + "?version=" + version())).andExpect(status().isOk());
+        http.perform(get("/api/projects")).andExpect(jsonPath("$[*].id", not(hasItem(id))));
+        http.perform(get(address())).andExpect(status().isNotFound());
+        http.perform(post(address() + "/undelete")).andExpect(status().isOk());
+        http.perform(get("/api/projects")).andExpect(jsonPath("$[*].id", hasItem(id)));
+    }
+
+    @Test
+    void aCopyGoesItsOwnWay() throws Exception {
+        JsonNode copy = read(http.perform(post(address() + "/copy"))
+                .andExpect(status().isCreated())
+                .andExpect(jsonPath("$.name").value("Comet night (copy)")));
+        assertThat(copy.get("brief")).isEqualTo(project.get("brief"));
+        save(version(), "Comet night", NARROW).andExpect(status().isOk());
+        http.perform(get("/api/projects/" + copy.get("id").asString()))
+                .andExpect(jsonPath("$.brief.basis.width").value("5 1/2 in"));
+    }
+
+    @Test
+    void namesAreDataNeverCode() throws Exception {
+        String name = "'); drop table project; -- <script>alert(1)</script>";
+        JsonNode hostile = read(create(name, WIDE));
+        http.perform(get("/api/projects/" + hostile.get("id").asString()))
+                .andExpect(jsonPath("$.name").value(name));
+        http.perform(get("/api/projects/' or '1'='1")).andExpect(status().isNotFound());
+        http.perform(get("/api/projects")).andExpect(jsonPath("$[*].name", hasItem(name)));
+    }
+
+    @Test
+    void theListSaysWhatBecomesOfEachBrief() throws Exception {
+        String id = project.get("id").asString();
+        http.perform(get("/api/projects"))
+                .andExpect(jsonPath("$[?(@.id == '%s')].closed".formatted(id), contains("5½ × 4¼ in")))
+                .andExpect(jsonPath("$[?(@.id == '%s')].fold".formatted(id), contains("Z-fold")));
+        http.perform(get("/api/projects/none"))
+                .andExpect(status().isNotFound())
+                .andExpect(jsonPath("$.detail", containsString("none")));
+    }
+}

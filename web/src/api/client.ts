@@ -1,0 +1,73 @@
+import type {
+  Brief,
+  Fold,
+  Folding,
+  Grid,
+  Plan,
+  ProblemBody,
+  Project,
+  ProjectSummary,
+  RevisionSummary,
+  ShelfEntry,
+  TableEntry,
+} from "./types";
+
+/** A refused request, with the server's reasons. */
+export class Problem extends Error {
+  constructor(readonly body: ProblemBody) {
+    super(body.detail);
+  }
+}
+
+async function request<T>(method: string, path: string, body?: unknown): Promise<T> {
+  let response: Response;
+  try {
+    response = await fetch(`/api${path}`, {
+      method,
+      headers: body === undefined ? {} : { "Content-Type": "application/json" },
+      body: body === undefined ? undefined : JSON.stringify(body),
+    });
+  } catch {
+    throw new Problem({
+      title: "No answer",
+      detail: "Vantbreeze does not answer; is it still running?",
+      status: 0,
+    });
+  }
+  const answer: unknown = await response.json().catch(() => undefined);
+  if (!response.ok) {
+    throw new Problem(
+      (answer as ProblemBody | undefined) ?? {
+        title: "Failed",
+        detail: `Vantbreeze answered with ${response.status}.`,
+        status: response.status,
+      },
+    );
+  }
+  return answer as T;
+}
+
+export const api = {
+  plan: (brief: Brief) => request<Plan>("POST", "/plans", brief),
+  folding: (brief: Brief) => request<Folding>("POST", "/foldings", brief),
+  shelf: (brief: Brief) => request<ShelfEntry[]>("POST", "/shelf", brief),
+  folds: () => request<Fold[]>("GET", "/folds"),
+  papers: () => request<TableEntry[]>("GET", "/papers"),
+  envelopes: () => request<TableEntry[]>("GET", "/envelopes"),
+  tools: () => request<{ grids: Grid[] }>("GET", "/tools"),
+  projects: () => request<ProjectSummary[]>("GET", "/projects"),
+  project: (id: string) => request<Project>("GET", `/projects/${id}`),
+  create: (name: string, brief: Brief) => request<Project>("POST", "/projects", { name, brief }),
+  save: (id: string, version: number, name: string, brief: Brief) =>
+    request<Project>("PUT", `/projects/${id}`, { version, name, brief }),
+  copy: (id: string) => request<Project>("POST", `/projects/${id}/copy`),
+  remove: (id: string, version: number) => request<Project>("DELETE", `/projects/${id}?version=${version}`),
+  undelete: (id: string) => request<Project>("POST", `/projects/${id}/undelete`),
+  revisions: (id: string) => request<RevisionSummary[]>("GET", `/projects/${id}/revisions`),
+  restore: (id: string, number: number, version: number) =>
+    request<Project>("POST", `/projects/${id}/revisions/${number}/restore`, { version }),
+};
+
+/** Address of a PDF of the project as it is saved. */
+export const exportAddress = (id: string, what: "plan" | "template", paper: "a4" | "letter") =>
+  `/api/projects/${id}/exports/${what}.pdf?paper=${paper}`;

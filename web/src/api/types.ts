@@ -1,0 +1,43 @@
+import type { components } from "./schema";
+
+type Schemas = components["schemas"];
+
+export type Brief = Schemas["Brief"];
+export type Basis = Schemas["Basis"];
+export type Plan = Schemas["Plan"];
+export type Piece = Schemas["Piece"];
+export type Panel = Schemas["Panel"];
+export type Score = Schemas["Score"];
+export type Handle = Schemas["Handle"];
+export type Fit = Schemas["Fit"];
+export type Face = Schemas["Face"];
+export type Snag = Schemas["Snag"];
+export type ParameterValue = Schemas["ParameterValue"];
+export type Length = Schemas["Length"];
+export type Project = Schemas["Project"];
+export type ProjectSummary = Schemas["ProjectSummary"];
+export type RevisionSummary = Schemas["RevisionSummary"];
+export type Fold = Schemas["FoldJson"];
+export type TableEntry = Schemas["TableEntryJson"];
+export type Grid = Schemas["GridJson"];
+export type Folding = Schemas["Folding"];
+export type ShelfEntry = Schemas["ShelfEntry"];
+export type Units = Brief["units"];
+
+/** One field that a request was refused for. */
+export interface FieldProblem {
+  field: string;
+  value: string;
+  allowed: string;
+  text: string;
+}
+
+/** A problem response, RFC 9457. */
+export interface ProblemBody {
+  title: string;
+  detail: string;
+  status: number;
+  fields?: FieldProblem[];
+  /** With a conflict: the project as it is now. */
+  current?: Project;
+}

@@ -1,0 +1,145 @@
+import { FolderOpen, History, Moon, Printer, Redo2, Shapes, Sun, Undo2 } from "lucide-react";
+import { DropdownMenu } from "radix-ui";
+import { useState } from "react";
+import { Link } from "react-router";
+import { exportAddress } from "../api/client";
+import { Button } from "../parts/Button";
+import { symbol, unitsOf } from "../state/lengths";
+import { useTheme } from "../parts/useTheme";
+import { useBench, useBenchStore } from "../state/useBench";
+import { switchUnits } from "./shortcuts";
+
+const SAVE_WORDS = {
+  saved: "saved",
+  saving: "saving …",
+  failed: "not saved",
+  conflict: "changed elsewhere",
+};
+
+const PRINTS = [
+  { what: "plan", paper: "a4", label: "Plan on one page, A4" },
+  { what: "plan", paper: "letter", label: "Plan on one page, Letter" },
+  { what: "template", paper: "a4", label: "1:1 template, A4" },
+  { what: "template", paper: "letter", label: "1:1 template, Letter" },
+] as const;
+
+interface BenchBarProps {
+  onRevisions(): void;
+  onShelf(): void;
+}
+
+/** Name, saving, undo, units, print and the ways to other views. */
+export function BenchBar({ onRevisions, onShelf }: BenchBarProps) {
+  const bench = useBench();
+  const store = useBenchStore();
+  const [dark, toggleTheme] = useTheme();
+  const units = bench.plan?.brief.units ?? unitsOf("in");
+
+  async function print(what: "plan" | "template", paper: "a4" | "letter") {
+    await store.saveNow();
+    if (bench.project && store.get().save === "saved")
+      window.open(exportAddress(bench.project.id, what, paper), "_blank");
+  }
+
+  return (
+    <header className="border-rule no-print flex flex-wrap items-center gap-2 border-b px-4 py-2">
+      <Link to="/projects" className="text-accent mr-1 flex items-center gap-2 no-underline">
+        <img src="/mark.svg" alt="" width={26} height={26} />
+        <span className="font-title text-xl">Vantbreeze</span>
+      </Link>
+      <ProjectName key={bench.project?.id} />
+      <span
+        data-testid="save-state"
+        className={`text-sm ${bench.save === "failed" || bench.save === "conflict" ? "text-stop font-bold" : "text-quiet"}`}
+      >
+        {SAVE_WORDS[bench.save]}
+      </span>
+      {bench.save === "failed" && <Button onClick={() => void store.saveNow()}>Try again</Button>}
+      <span className="grow" />
+      <Button onClick={() => void store.undo()} disabled={bench.past.length === 0} title="Undo (Ctrl+Z)">
+        <Undo2 aria-hidden size={16} /> Undo
+      </Button>
+      <Button
+        onClick={() => void store.redo()}
+        disabled={bench.future.length === 0}
+        title="Redo (Ctrl+Shift+Z)"
+      >
+        <Redo2 aria-hidden size={16} /> Redo
+      </Button>
+      <Button
+        onClick={() => switchUnits(store)}
+        title="Switch units (U)"
+        aria-label={`Units: ${units === "INCH" ? "inches" : "millimetres"}, switch`}
+      >
+        <span className={units === "INCH" ? "underline decoration-2" : "text-quiet"}>{symbol("INCH")}</span>/
+        <span className={units === "METRIC" ? "underline decoration-2" : "text-quiet"}>
+          {symbol("METRIC")}
+        </span>
+      </Button>
+      <DropdownMenu.Root modal={false}>
+        <DropdownMenu.Trigger asChild>
+          <Button look="strong">
+            <Printer aria-hidden size={16} /> Print
+          </Button>
+        </DropdownMenu.Trigger>
+        <DropdownMenu.Portal>
+          <DropdownMenu.Content
+            align="end"
+            sideOffset={4}
+            className="border-rule bg-raised text-ink z-50 rounded-md border p-1 shadow-lg"
+          >
+            {PRINTS.map((p) => (
+              <DropdownMenu.Item
+                key={p.label}
+                onSelect={() => void print(p.what, p.paper)}
+                className="data-[highlighted]:bg-accent-soft flex min-h-10 cursor-pointer items-center rounded px-3 outline-none"
+              >
+                {p.label}
+              </DropdownMenu.Item>
+            ))}
+          </DropdownMenu.Content>
+        </DropdownMenu.Portal>
+      </DropdownMenu.Root>
+      <Button onClick={onShelf}>
+        <Shapes aria-hidden size={16} /> Fold shelf
+      </Button>
+      <Button onClick={onRevisions}>
+        <History aria-hidden size={16} /> Revisions
+      </Button>
+      <Button onClick={toggleTheme} aria-label={dark ? "Light colours" : "Dark colours"}>
+        {dark ? <Sun aria-hidden size={16} /> : <Moon aria-hidden size={16} />}
+      </Button>
+      <Link
+        to="/projects"
+        className="border-rule bg-raised hover:bg-accent-soft inline-flex min-h-9 items-center gap-1.5 rounded-md border px-2.5 text-sm font-semibold"
+      >
+        <FolderOpen aria-hidden size={16} /> Projects
+      </Link>
+    </header>
+  );
+}
+
+function ProjectName() {
+  const { name } = useBench();
+  const store = useBenchStore();
+  const [draft, setDraft] = useState(name);
+  const commit = () => {
+    if (draft.trim() && draft.trim() !== name) store.rename(draft.trim());
+    if (!draft.trim()) setDraft(name);
+  };
+  return (
+    <h1 className="m-0 text-lg">
+      <input
+        aria-label="Name of the project"
+        className="hover:bg-accent-soft field-sizing-content min-h-9 max-w-96 min-w-24 rounded bg-transparent px-1 font-bold"
+        maxLength={80}
+        value={draft}
+        onChange={(e) => setDraft(e.target.value)}
+        onBlur={commit}
+        onKeyDown={(e) => {
+          if (e.key === "Enter") e.currentTarget.blur();
+        }}
+      />
+    </h1>
+  );
+}

@@ -1,0 +1,84 @@
+import { points } from "../parts/shapes";
+import { usePlan } from "../state/useBench";
+import type { Mark } from "./marks";
+import { VERDICTS } from "./verdicts";
+
+/** The closed card, seen from the front, in its envelope to scale. */
+export function ClosedCard({ marked }: { marked: Mark | null }) {
+  const { closed, fit, closest, pieces } = usePlan();
+  if (!closed) return <p>The card does not fold flat, so it has no closed size.</p>;
+  const card = { w: closed.size.width.mm, h: closed.size.height.mm };
+  const turned = fit?.turned ?? false;
+  const inside = fit ? { w: fit.size.width.mm, h: fit.size.height.mm } : card;
+  const room = turned ? { w: inside.h, h: inside.w } : inside;
+  const w = Math.max(room.w, card.w);
+  const h = Math.max(room.h, card.h);
+  const edge = 0.04 * Math.max(w, h);
+  const hasFlap = fit !== null && fit !== undefined;
+  const flap = hasFlap ? 0.2 * h : 0;
+  const at = { x: (w - card.w) / 2, y: (h - card.h) / 2 };
+  const panelId = (name: string) => pieces.flatMap((p) => p.panels).find((p) => p.name === name)?.id;
+  return (
+    <figure className="m-0">
+      <svg
+        viewBox={`${-edge} ${-flap - edge} ${w + 2 * edge} ${h + flap + 2 * edge}`}
+        className="h-56 w-full"
+        role="img"
+        aria-label={`Closed card ${closed.size.shown}${fit ? ` in envelope ${fit.name}: ${VERDICTS[fit.verdict].text}` : ""}`}
+      >
+        {hasFlap && (
+          <g stroke="var(--quiet)" strokeWidth={edge * 0.12}>
+            <path
+              d={`M${(w - room.w) / 2} ${(h - room.h) / 2} L${w / 2} ${-flap} L${(w + room.w) / 2} ${(h - room.h) / 2} Z`}
+              fill="var(--sunken)"
+            />
+            <rect
+              x={(w - room.w) / 2}
+              y={(h - room.h) / 2}
+              width={room.w}
+              height={room.h}
+              fill="var(--envelope)"
+            />
+          </g>
+        )}
+        <g transform={`translate(${at.x} ${at.y})`} stroke="var(--ink)" strokeWidth={edge * 0.13}>
+          {closed.front.map((region, i) => (
+            <polygon
+              key={i}
+              points={points(region.points, card.h)}
+              fill={
+                region.layer > 0
+                  ? `var(--mat-${region.layer})`
+                  : region.side === "FACE"
+                    ? "var(--card)"
+                    : "var(--card-back)"
+              }
+              strokeOpacity={region.layer > 0 ? 0.35 : 1}
+            />
+          ))}
+          {closed.front
+            .filter((r) => marked?.kind === "PANEL" && panelId(r.panel) === marked.id)
+            .map((r, i) => (
+              <polygon key={i} points={points(r.points, card.h)} fill="var(--accent)" fillOpacity={0.25} />
+            ))}
+        </g>
+      </svg>
+      <figcaption className="text-sm">
+        {fit ? (
+          <>
+            <b>
+              {fit.name} {VERDICTS[fit.verdict].text}
+            </b>
+            {turned && ", card turned"}: inside {fit.size.shown}; to spare {fit.spareAcross.shown} along it
+            and {fit.spareUp.shown} across, twice the thickness taken off.
+          </>
+        ) : (
+          "No envelope chosen."
+        )}{" "}
+        {(!fit || fit.verdict !== "FITS") && closest.length > 0 && (
+          <>Closest: {closest.map((f) => `${f.name} (${VERDICTS[f.verdict].text})`).join(", ")}.</>
+        )}
+      </figcaption>
+    </figure>
+  );
+}

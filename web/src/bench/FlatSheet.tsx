@@ -1,0 +1,134 @@
+import { useState } from "react";
+import type { Panel, Piece } from "../api/types";
+import { points } from "../parts/shapes";
+import { usePlan } from "../state/useBench";
+import type { Mark } from "./marks";
+import { RulerScale } from "./RulerScale";
+import { ScoreMark } from "./ScoreMark";
+
+interface FlatSheetProps {
+  piece: Piece;
+  marked: Mark | null;
+  onMark(mark: Mark | null): void;
+}
+
+/** The flat piece to scale between two rulers; its scores are dragged along the tool's grid. */
+export function FlatSheet({ piece, marked, onMark }: FlatSheetProps) {
+  const plan = usePlan();
+  const width = piece.size.width.mm;
+  const height = piece.size.height.mm;
+  /* While a score is dragged the scale stays, though the sheet grows or shrinks under the pointer. */
+  const [held, setHeld] = useState<{ width: number; height: number } | null>(null);
+  const seen = held ?? { width, height };
+  /* One screen unit: everything that should look the same at any size is counted in it. */
+  const u = Math.max(seen.width / 640, seen.height / 250);
+  const hasLevel = piece.scores.some((s) => s.lie === "LEVEL");
+  /* On a strip all panels are as high as the piece; elsewhere both sides have to be said. */
+  const isStrip = piece.panels.every((p) => p.size.height.mm === height);
+  const rim = { left: 26 * u, top: 22 * u, label: 46 * u, right: (hasLevel ? 84 : 14) * u, bottom: 12 * u };
+  const view = [
+    -rim.left,
+    -rim.top - rim.label,
+    seen.width + rim.left + rim.right,
+    seen.height + rim.top + rim.label + rim.bottom,
+  ];
+  return (
+    <svg
+      viewBox={view.join(" ")}
+      className="block max-h-[38vh] w-full touch-none overflow-visible select-none"
+      role="group"
+      aria-label={`Flat ${piece.name}, ${piece.size.shown}, face side up`}
+    >
+      <RulerScale length={width} units={plan.brief.units} u={u} y={-rim.label - 2 * u} />
+      <RulerScale length={height} units={plan.brief.units} u={u} x={-4 * u} upright />
+      <polygon
+        points={points(piece.outline, height)}
+        fill="var(--card)"
+        stroke="var(--ink)"
+        strokeWidth={1.4 * u}
+      />
+      {plan.mats
+        .filter((m) => m.side === "FACE" && piece.panels.some((p) => p.name === m.panel))
+        .map((m, i) => (
+          <polygon key={i} points={points(m.points, height)} fill={`var(--mat-${m.layer})`} opacity={0.75} />
+        ))}
+      {piece.panels.map((panel) => (
+        <PanelShape
+          key={panel.id}
+          panel={panel}
+          height={height}
+          u={u}
+          measure={isStrip ? panel.size.width.shown : panel.size.shown}
+          isMarked={marked?.kind === "PANEL" && marked.id === panel.id}
+          onMark={onMark}
+        />
+      ))}
+      {piece.slits.map((s) => (
+        <line
+          key={s.id}
+          x1={s.from[0]}
+          y1={height - (s.from[1] ?? 0)}
+          x2={s.to[0]}
+          y2={height - (s.to[1] ?? 0)}
+          stroke="var(--ink)"
+          strokeWidth={3 * u}
+        />
+      ))}
+      {piece.scores.map((score, i) => (
+        <ScoreMark
+          key={score.id}
+          piece={piece}
+          score={score}
+          u={u}
+          raised={i % 2 === 1}
+          isLabelled={piece.scores.findIndex((s) => s.fromStart?.mm === score.fromStart?.mm) === i}
+          marked={marked}
+          onHold={(holds) => setHeld(holds ? { width, height } : null)}
+        />
+      ))}
+    </svg>
+  );
+}
+
+interface PanelShapeProps {
+  panel: Panel;
+  height: number;
+  u: number;
+  measure: string;
+  isMarked: boolean;
+  onMark(mark: Mark | null): void;
+}
+
+/** A panel with its name and measure, along it where it is narrow; where neither fits they are said on pointing at it. */
+function PanelShape({ panel, height, u, measure, isMarked, onMark }: PanelShapeProps) {
+  const [x = 0, y = 0] = panel.inside;
+  const [wide, high] = [panel.size.width.mm / u, panel.size.height.mm / u];
+  const needed = 7.5 * Math.max(panel.name.length, measure.length);
+  const upright = wide < needed && high > wide;
+  const fits = upright ? wide >= 32 && high >= needed : wide >= needed && high >= 32;
+  return (
+    <g onClick={() => onMark(isMarked ? null : { kind: "PANEL", id: panel.id })}>
+      <title>{`${panel.name}, ${panel.size.shown}`}</title>
+      <polygon
+        points={points(panel.points, height)}
+        fill={isMarked ? "var(--accent)" : "transparent"}
+        fillOpacity={isMarked ? 0.22 : 1}
+      />
+      {fits && (
+        <text
+          textAnchor="middle"
+          fontSize={13 * u}
+          fill="var(--ink)"
+          transform={`translate(${x} ${height - y}) ${upright ? "rotate(-90)" : ""}`}
+        >
+          <tspan x={0} dy={-3 * u} fontWeight={700}>
+            {panel.name}
+          </tspan>
+          <tspan x={0} dy={16 * u} fontSize={14 * u}>
+            {measure}
+          </tspan>
+        </text>
+      )}
+    </g>
+  );
+}

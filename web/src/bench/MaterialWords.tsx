@@ -1,0 +1,91 @@
+import type { TableEntry } from "../api/types";
+import { ChoiceWord, type Choice } from "../parts/ChoiceWord";
+import { TextWord } from "../parts/TextWord";
+import { pretty } from "../state/lengths";
+import { useChange, usePlan } from "../state/useBench";
+import { useEnvelopes, usePapers } from "./useTables";
+import { GsmWord } from "./words";
+
+const OWN = "own";
+const NONE = "none";
+
+const asChoices = (table: TableEntry[]): Choice[] =>
+  table.map((t) => ({ value: t.id, label: t.name, hint: t.size.shown }));
+
+/** The envelope: one of the table, one measured by the maker, or none. */
+export function EnvelopeWord() {
+  const { brief, fit, closed } = usePlan();
+  const change = useChange();
+  const envelopes = useEnvelopes();
+  const known = !brief.envelope || envelopes.some((e) => e.id === brief.envelope);
+  const own = closed ? `${closed.size.width.text} x ${closed.size.height.text}` : "5 x 7 in";
+  function choose(value: string) {
+    void change({ envelope: value === NONE ? null : value === OWN ? own : value });
+  }
+  return (
+    <>
+      for{" "}
+      <ChoiceWord
+        label="Envelope"
+        value={!brief.envelope ? NONE : known ? brief.envelope : OWN}
+        shown={
+          !brief.envelope
+            ? "no envelope"
+            : known
+              ? `envelope ${fit?.name ?? nameOf(envelopes, brief.envelope)}`
+              : "an envelope of"
+        }
+        choices={[
+          { value: NONE, label: "no envelope" },
+          ...asChoices(envelopes),
+          { value: OWN, label: "another size …" },
+        ]}
+        onChoose={choose}
+      />
+      {!known && (
+        <>
+          {" "}
+          <TextWord
+            label="Size of the envelope"
+            field="envelope"
+            shown={pretty(brief.envelope ?? "")}
+            onCommit={(envelope) => change({ envelope })}
+          />
+        </>
+      )}
+    </>
+  );
+}
+
+const nameOf = (table: TableEntry[], id: string) => table.find((t) => t.id === id)?.name ?? id;
+
+/** The sheet in hand and its weight. */
+export function SheetWord() {
+  const { brief, sheet } = usePlan();
+  const change = useChange();
+  const papers = usePapers();
+  const known = papers.some((p) => p.id === brief.sheet);
+  const own = `${sheet.size.width.text} x ${sheet.size.height.text}`;
+  return (
+    <>
+      <ChoiceWord
+        label="Sheet"
+        value={known ? brief.sheet : OWN}
+        shown={known ? nameOf(papers, brief.sheet) : "a sheet of"}
+        choices={[...asChoices(papers), { value: OWN, label: "another size …" }]}
+        onChoose={(value) => void change({ sheet: value === OWN ? own : value })}
+      />{" "}
+      {!known && (
+        <>
+          <TextWord
+            label="Size of the sheet"
+            field="sheet"
+            shown={pretty(brief.sheet)}
+            onCommit={(text) => change({ sheet: text })}
+          />{" "}
+        </>
+      )}
+      card of <GsmWord label="Base stock in gsm" field="baseGsm" />
+    </>
+  );
+}

@@ -1,0 +1,180 @@
+import { useRef, useState, type PointerEvent, type RefObject } from "react";
+import type { Piece, Score } from "../api/types";
+import { dragged, dragTarget } from "../state/drag";
+import { pretty } from "../state/lengths";
+import { useBenchStore, usePlan } from "../state/useBench";
+import type { Mark } from "./marks";
+import { useGrids } from "./useTables";
+
+/** Line patterns by the Yoshizawa-Randlett convention: valley dashed, mountain dash-dot; in units of the line's width. */
+const PATTERN = { VALLEY: "7 4", MOUNTAIN: "9 3 1.5 3" };
+
+interface ScoreMarkProps {
+  piece: Piece;
+  score: Score;
+  u: number;
+  /** Every other label stands higher, so that close scores stay readable. */
+  raised: boolean;
+  /** Of scores at the same place only the first says where it is. */
+  isLabelled: boolean;
+  marked: Mark | null;
+  /** Said when a drag begins and when it ends. */
+  onHold(holds: boolean): void;
+}
+
+/** A score on the flat sheet, with its position and, where a parameter moves it, a handle. */
+export function ScoreMark({ piece, score, u, raised, isLabelled, marked, onHold }: ScoreMarkProps) {
+  const line = useRef<SVGGElement>(null);
+  const drag = useScoreDrag(piece, score, line, onHold);
+  const { ghost } = drag;
+  const height = piece.size.height.mm;
+  const x = score.fromStart?.mm ?? score.from[0] ?? 0;
+  const isMarked = marked?.kind === "SCORE" && marked.id === score.id;
+  const colour = isMarked || ghost !== null ? "var(--accent)" : "var(--ink)";
+  const handle = score.handle;
+
+  const label = -14 * u - (raised ? 17 * u : 0);
+  return (
+    <g ref={line}>
+      <line
+        x1={score.from[0]}
+        y1={height - (score.from[1] ?? 0)}
+        x2={score.to[0]}
+        y2={height - (score.to[1] ?? 0)}
+        stroke={colour}
+        strokeWidth={2 * u}
+        strokeDasharray={PATTERN[score.fold]
+          .split(" ")
+          .map((n) => Number(n) * u)
+          .join(" ")}
+      />
+      {ghost !== null && ghost !== x && (
+        <line x1={ghost} y1={-8 * u} x2={ghost} y2={height} stroke="var(--accent)" strokeWidth={u} />
+      )}
+      {isLabelled && score.lie === "UPRIGHT" && (
+        <>
+          <line x1={x} y1={0} x2={x} y2={label + 3 * u} stroke={colour} strokeWidth={0.7 * u} />
+          <text x={x} y={label} textAnchor="middle" fontSize={14 * u} fontWeight={700} fill={colour}>
+            {score.fromStart?.shown}
+          </text>
+          <path
+            d={
+              score.fold === "MOUNTAIN"
+                ? `M${-6 * u} 0 L0 ${-7 * u} L${6 * u} 0`
+                : `M${-6 * u} ${-7 * u} L0 0 L${6 * u} ${-7 * u}`
+            }
+            transform={`translate(${x} ${-2 * u})`}
+            fill="none"
+            stroke={colour}
+            strokeWidth={2 * u}
+          />
+        </>
+      )}
+      {isLabelled && score.lie === "LEVEL" && (
+        <text
+          x={Math.max(score.from[0] ?? 0, score.to[0] ?? 0) + 6 * u}
+          y={height - (score.from[1] ?? 0) + 5 * u}
+          fontSize={14 * u}
+          fontWeight={700}
+          fill={colour}
+        >
+          {score.fold === "MOUNTAIN" ? "∧" : "∨"} {score.fromStart?.shown}
+        </text>
+      )}
+      {handle && score.fromStart && (
+        <rect
+          role="slider"
+          tabIndex={0}
+          aria-label={`${score.id}, ${score.fold.toLowerCase()}`}
+          aria-orientation="horizontal"
+          aria-valuemin={handle.leastMm}
+          aria-valuemax={handle.mostMm}
+          aria-valuenow={x}
+          aria-valuetext={pretty(score.fromStart.text)}
+          x={x - 9 * u}
+          y={-8 * u}
+          width={18 * u}
+          height={height + 8 * u}
+          fill="transparent"
+          className="cursor-ew-resize"
+          onPointerDown={drag.begin}
+          onPointerMove={drag.move}
+          onPointerUp={drag.end}
+          onPointerCancel={drag.cancel}
+          onKeyDown={(e) => {
+            const steps = {
+              ArrowRight: 1,
+              ArrowUp: 1,
+              ArrowLeft: -1,
+              ArrowDown: -1,
+              PageUp: 4,
+              PageDown: -4,
+            }[e.key];
+            if (steps) {
+              e.preventDefault();
+              drag.nudge(steps);
+            }
+          }}
+        />
+      )}
+    </g>
+  );
+}
+
+/** Dragging a score: the plan follows on the tool's grid while the pointer moves, and is kept when it is let go. */
+function useScoreDrag(
+  piece: Piece,
+  score: Score,
+  line: RefObject<SVGGElement | null>,
+  onHold: (holds: boolean) => void,
+) {
+  const plan = usePlan();
+  const store = useBenchStore();
+  const grid = useGrids().find((g) => g.name === plan.brief.tools.ruler)?.mm ?? 1;
+  const x = score.fromStart?.mm ?? 0;
+  /** Where the dragged score would lie, in mm; null while none is. */
+  const [ghost, setGhost] = useState<number | null>(null);
+  /* The plan under a drag changes; the drag is always reckoned from the one it began with. */
+  const start = useRef({ plan, piece, score, grab: 0 });
+
+  const under = (e: PointerEvent) => {
+    const matrix = line.current?.getScreenCTM();
+    return matrix ? new DOMPoint(e.clientX, e.clientY).matrixTransform(matrix.inverse()).x : x;
+  };
+  const target = (e: PointerEvent) => dragTarget(start.current.score, under(e) - start.current.grab, grid);
+  const briefAt = (mm: number) => dragged(start.current.plan, start.current.piece, start.current.score, mm);
+  const letGo = () => {
+    setGhost(null);
+    onHold(false);
+  };
+
+  return {
+    ghost,
+    begin(e: PointerEvent<SVGElement>) {
+      e.currentTarget.setPointerCapture(e.pointerId);
+      start.current = { plan, piece, score, grab: under(e) - x };
+      setGhost(x);
+      onHold(true);
+    },
+    move(e: PointerEvent) {
+      if (ghost === null || target(e) === ghost) return;
+      setGhost(target(e));
+      void store.preview(briefAt(target(e)));
+    },
+    end(e: PointerEvent) {
+      if (ghost === null) return;
+      const at = target(e);
+      letGo();
+      if (at !== start.current.score.fromStart?.mm) void store.change(briefAt(at));
+      else void store.dropPreview();
+    },
+    cancel() {
+      letGo();
+      void store.dropPreview();
+    },
+    nudge(steps: number) {
+      const at = dragTarget(score, (Math.round(x / grid) + steps) * grid, grid);
+      if (at !== x) void store.change(dragged(plan, piece, score, at));
+    },
+  };
+}

@@ -1,0 +1,16 @@
+import { usePlan } from "../state/useBench";
+
+/** The order of work, with cautions where they belong. */
+export function Steps() {
+  const { steps } = usePlan();
+  return (
+    <ol className="m-0 list-decimal pl-6 text-base" aria-label="Order of work">
+      {steps.map((step, i) => (
+        <li key={i} className="mb-1.5">
+          <b>{step.title}.</b> {step.text}
+          {step.caution && <span className="text-warn block text-sm">{step.caution}</span>}
+        </li>
+      ))}
+    </ol>
+  );
+}

@@ -1,0 +1,37 @@
+import { usePlan } from "../state/useBench";
+import { VERDICTS } from "./verdicts";
+
+/** One line under the sentence: what comes of it. */
+export function Verdict() {
+  const { closed, fit, sheet, snags } = usePlan();
+  const open = snags.filter((s) => s.severity !== "NOTE").length;
+  const facts = closed
+    ? [
+        <b key="closed" data-testid="closed-size">
+          {closed.size.shown} closed
+        </b>,
+        `${closed.thickness.mm.toFixed(1)} mm thick`,
+        `${closed.grams.toFixed(0)} g`,
+      ]
+    : [<b key="closed">does not fold flat</b>];
+  return (
+    <p role="status" className="bg-sunken flex flex-wrap gap-x-5 gap-y-1 rounded-md px-3 py-1.5 text-base">
+      {facts.map((fact, i) => (
+        <span key={i}>{fact}</span>
+      ))}
+      {fit && (
+        <span data-testid="fit" className={`rounded px-2 font-bold ${VERDICTS[fit.verdict].look}`}>
+          {fit.name}: {VERDICTS[fit.verdict].text}
+        </span>
+      )}
+      <span>
+        {sheet.bases === 0
+          ? `no base from one ${sheet.name}`
+          : `${sheet.bases} ${sheet.bases === 1 ? "base" : "bases"} from one ${sheet.name}`}
+      </span>
+      <span className={open > 0 ? "text-warn font-bold" : ""}>
+        {open === 0 ? "no snags" : `${open} ${open === 1 ? "snag" : "snags"}`}
+      </span>
+    </p>
+  );
+}

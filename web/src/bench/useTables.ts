@@ -1,0 +1,12 @@
+import { useQuery } from "@tanstack/react-query";
+import { api } from "../api/client";
+
+/** The tables never change while the application runs. */
+const forever = { staleTime: Infinity };
+
+export const useFolds = () => useQuery({ queryKey: ["folds"], queryFn: api.folds, ...forever }).data ?? [];
+export const usePapers = () => useQuery({ queryKey: ["papers"], queryFn: api.papers, ...forever }).data ?? [];
+export const useEnvelopes = () =>
+  useQuery({ queryKey: ["envelopes"], queryFn: api.envelopes, ...forever }).data ?? [];
+export const useGrids = () =>
+  useQuery({ queryKey: ["tools"], queryFn: api.tools, ...forever }).data?.grids ?? [];

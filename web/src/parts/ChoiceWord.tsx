@@ -1,0 +1,59 @@
+import { Check, ChevronDown } from "lucide-react";
+import { Select } from "radix-ui";
+
+export interface Choice {
+  value: string;
+  label: string;
+  /** Said beside the label in the list. */
+  hint?: string;
+}
+
+interface ChoiceWordProps {
+  /** What is chosen, for screen readers: "fold". */
+  label: string;
+  value: string;
+  choices: Choice[];
+  onChoose(value: string): void;
+  /** The word in the sentence, where it differs from the list's. */
+  shown?: string;
+}
+
+/** A bold word of the sentence that opens a list. */
+export function ChoiceWord({ label, value, choices, onChoose, shown }: ChoiceWordProps) {
+  return (
+    <Select.Root value={value} onValueChange={onChoose}>
+      <Select.Trigger
+        aria-label={label}
+        className="border-accent text-accent hover:bg-accent-soft inline-flex min-h-8 items-center gap-0.5 border-b-2 font-bold"
+      >
+        <Select.Value>{shown ?? choices.find((c) => c.value === value)?.label ?? value}</Select.Value>
+        <ChevronDown aria-hidden size={16} />
+      </Select.Trigger>
+      <Select.Portal>
+        <Select.Content
+          position="popper"
+          sideOffset={4}
+          className="border-rule bg-raised text-ink z-50 max-h-96 overflow-auto rounded-md border p-1 font-sans text-base shadow-lg"
+        >
+          <Select.Viewport>
+            {choices.map((choice) => (
+              <Select.Item
+                key={choice.value}
+                value={choice.value}
+                className="data-[highlighted]:bg-accent-soft flex min-h-10 cursor-pointer items-center gap-3 rounded px-2 py-1 outline-none"
+              >
+                <span className="w-4">
+                  <Select.ItemIndicator>
+                    <Check aria-hidden size={16} />
+                  </Select.ItemIndicator>
+                </span>
+                <Select.ItemText>{choice.label}</Select.ItemText>
+                {choice.hint && <span className="text-quiet ml-auto pl-4 text-sm">{choice.hint}</span>}
+              </Select.Item>
+            ))}
+          </Select.Viewport>
+        </Select.Content>
+      </Select.Portal>
+    </Select.Root>
+  );
+}

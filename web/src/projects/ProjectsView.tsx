@@ -1,0 +1,117 @@
+import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { Copy, Moon, Plus, Sun, Trash2 } from "lucide-react";
+import { useEffect, useState } from "react";
+import { Link, useNavigate } from "react-router";
+import { api } from "../api/client";
+import type { ProjectSummary, Units } from "../api/types";
+import { Button } from "../parts/Button";
+import { useTheme } from "../parts/useTheme";
+import { startingBrief } from "./starting";
+
+/** All projects: open, begin, copy, rename on the bench, delete with a way back. */
+export function ProjectsView() {
+  const queries = useQueryClient();
+  const navigate = useNavigate();
+  const projects = useQuery({ queryKey: ["projects"], queryFn: api.projects });
+  const [deleted, setDeleted] = useState<ProjectSummary | null>(null);
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const [dark, toggleTheme] = useTheme();
+  useEffect(() => {
+    document.title = "Projects · Vantbreeze";
+  }, []);
+
+  async function run(action: () => Promise<unknown>) {
+    setTrouble(null);
+    try {
+      await action();
+    } catch (e) {
+      setTrouble(e instanceof Error ? e.message : String(e));
+    }
+    await queries.invalidateQueries({ queryKey: ["projects"] });
+  }
+  const begin = (units: Units) =>
+    run(async () => {
+      const project = await api.create("Untitled card", startingBrief(units));
+      await navigate(`/bench/${project.id}`);
+    });
+  const remove = (p: ProjectSummary) =>
+    run(async () => {
+      await api.remove(p.id, p.version);
+      setDeleted(p);
+    });
+  const bringBack = (p: ProjectSummary) =>
+    run(async () => {
+      await api.undelete(p.id);
+      setDeleted(null);
+    });
+
+  return (
+    <>
+      <header className="border-rule flex items-center gap-2 border-b px-4 py-2">
+        <img src="/mark.svg" alt="" width={26} height={26} />
+        <span className="font-title text-accent text-xl">Vantbreeze</span>
+        <span className="grow" />
+        <Button onClick={toggleTheme} aria-label={dark ? "Light colours" : "Dark colours"}>
+          {dark ? <Sun aria-hidden size={16} /> : <Moon aria-hidden size={16} />}
+        </Button>
+      </header>
+      <main className="mx-auto max-w-4xl px-4 py-6">
+        <div className="mb-4 flex flex-wrap items-center gap-2">
+          <h1 className="font-title m-0 grow text-3xl font-normal">On your table</h1>
+          <Button look="strong" onClick={() => void begin("INCH")}>
+            <Plus aria-hidden size={16} /> New card in inches
+          </Button>
+          <Button look="strong" onClick={() => void begin("METRIC")}>
+            <Plus aria-hidden size={16} /> New card in millimetres
+          </Button>
+        </div>
+        {deleted && (
+          <p role="status" className="bg-sunken flex items-center gap-3 rounded-md px-3 py-2">
+            <span className="grow">“{deleted.name}” is deleted.</span>
+            <Button onClick={() => void bringBack(deleted)}>Bring it back</Button>
+          </p>
+        )}
+        {trouble && (
+          <p role="alert" className="border-stop bg-stop-soft rounded-md border-l-4 px-3 py-2">
+            {trouble}
+          </p>
+        )}
+        <ul className="m-0 flex list-none flex-col gap-2 p-0">
+          {projects.data?.map((p) => (
+            <li
+              key={p.id}
+              className="border-rule bg-raised flex flex-wrap items-center gap-3 rounded-lg border px-4 py-3"
+            >
+              <Link to={`/bench/${p.id}`} className="min-w-0 grow no-underline">
+                <span className="font-title text-accent block text-xl underline decoration-1 underline-offset-4">
+                  {p.name}
+                </span>
+                <span className="text-base">
+                  {p.fold}
+                  {p.closed ? `, ${p.closed} closed` : ", does not fold flat"}
+                  {p.envelope && `, for ${p.envelope}`}
+                </span>{" "}
+                {p.snags > 0 && (
+                  <span className="text-warn font-bold">
+                    {p.snags} {p.snags === 1 ? "snag" : "snags"}
+                  </span>
+                )}
+                <span className="text-quiet block text-sm">
+                  changed {new Date(p.updatedAt).toLocaleString()}
+                </span>
+              </Link>
+              <Button aria-label={`Copy ${p.name}`} onClick={() => void run(() => api.copy(p.id))}>
+                <Copy aria-hidden size={16} /> Copy
+              </Button>
+              <Button aria-label={`Delete ${p.name}`} onClick={() => void remove(p)}>
+                <Trash2 aria-hidden size={16} /> Delete
+              </Button>
+            </li>
+          ))}
+        </ul>
+        {projects.data?.length === 0 && <p className="text-lg">Nothing here yet. Begin with a new card.</p>}
+        {projects.error && <p role="alert">{projects.error.message}</p>}
+      </main>
+    </>
+  );
+}

@@ -1,0 +1,120 @@
+import { beforeEach, expect, it, vi } from "vitest";
+import { Problem } from "../api/client";
+import type { Brief, Project } from "../api/types";
+import { createBenchStore, type BenchServer } from "./benchStore";
+import { brief, plan, project } from "../test/samples";
+
+const problem = (current?: Project) =>
+  new Problem({ title: "", detail: "refused", status: 422, current } as Problem["body"]);
+
+const named = (fold: string) => brief({ fold });
+
+let saved: Brief[];
+let server: BenchServer;
+let version: number;
+
+beforeEach(() => {
+  saved = [];
+  version = 1;
+  server = {
+    plan: vi.fn((b: Brief) =>
+      b.fold === "bad" ? Promise.reject(problem()) : Promise.resolve(plan({ brief: b })),
+    ),
+    save: vi.fn((_id: string, at: number, name: string, b: Brief) => {
+      if (at !== version) return Promise.reject(problem(project(version, { brief: named("theirs") })));
+      version += 1;
+      saved.push(b);
+      return Promise.resolve(project(version, { name, brief: b }));
+    }),
+  };
+});
+
+async function opened() {
+  const store = createBenchStore(server, 0);
+  await store.open(project(1));
+  return store;
+}
+
+it("plans a change, remembers the one before, and saves by itself", async () => {
+  const store = await opened();
+  await store.change(named("a"));
+  expect(store.get().past.map((b) => b.fold)).toEqual(["z-fold"]);
+  await store.saveNow();
+  expect(saved.map((b) => b.fold)).toEqual(["a"]);
+  expect(store.get().save).toBe("saved");
+});
+
+it("leaves everything as it was when a change is refused", async () => {
+  const store = await opened();
+  expect(await store.change(named("bad"))).toBe(false);
+  expect(store.get().plan?.brief.fold).toBe("z-fold");
+  expect(store.get().past).toEqual([]);
+  expect(store.get().refusal?.detail).toBe("refused");
+});
+
+it("goes back and forth, and a new change ends the forth", async () => {
+  const store = await opened();
+  await store.change(named("a"));
+  await store.change(named("b"));
+  await store.undo();
+  await store.undo();
+  expect(store.get().plan?.brief.fold).toBe("z-fold");
+  await store.redo();
+  expect(store.get().plan?.brief.fold).toBe("a");
+  await store.change(named("c"));
+  expect(store.get().future).toEqual([]);
+  expect(store.get().past.map((b) => b.fold)).toEqual(["z-fold", "a"]);
+});
+
+it("makes one step of undo of a whole drag", async () => {
+  const store = await opened();
+  await store.preview(named("a"));
+  await store.preview(named("b"));
+  await store.change(named("c"));
+  expect(store.get().past.map((b) => b.fold)).toEqual(["z-fold"]);
+});
+
+it("puts quick changes one on top of the other; none is lost", async () => {
+  const store = await opened();
+  const first = store.change((b) => ({ ...b, fold: "a" }));
+  const refused = store.change((b) => ({ ...b, fold: "bad" }));
+  const second = store.change((b) => ({ ...b, sheet: "a4" }));
+  expect(await Promise.all([first, refused, second])).toEqual([true, false, true]);
+  expect(store.get().plan?.brief).toMatchObject({ fold: "a", sheet: "a4" });
+  expect(store.get().past).toHaveLength(2);
+});
+
+it("does not save over another tab's save; mine can be kept on top", async () => {
+  const store = await opened();
+  version = 5;
+  await store.change(named("mine"));
+  await store.saveNow();
+  expect(store.get().save).toBe("conflict");
+  expect(store.get().theirs?.version).toBe(5);
+  expect(saved).toEqual([]);
+  await store.keepMine();
+  expect(saved.map((b) => b.fold)).toEqual(["mine"]);
+  expect(store.get().save).toBe("saved");
+});
+
+it("takes the other tab's save, and mine can be undone to", async () => {
+  const store = await opened();
+  version = 5;
+  await store.change(named("mine"));
+  await store.saveNow();
+  await store.takeTheirs();
+  expect(store.get().plan?.brief.fold).toBe("theirs");
+  expect(store.get().past.map((b) => b.fold)).toEqual(["mine"]);
+});
+
+it("says so when a save fails, and tries again when asked", async () => {
+  const store = await opened();
+  const works = server.save;
+  server.save = vi.fn(() => Promise.reject(problem()));
+  await store.change(named("a"));
+  await store.saveNow();
+  expect(store.get().save).toBe("failed");
+  server.save = works;
+  await store.saveNow();
+  expect(store.get().save).toBe("saved");
+});

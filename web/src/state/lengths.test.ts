@@ -1,0 +1,45 @@
+import { describe, expect, it } from "vitest";
+import { lengthText, mmText, pretty, snap, unitsOf } from "./lengths";
+
+describe("lengths as text", () => {
+  it.each([
+    [69.85, "2 3/4 in"],
+    [25.4, "1 in"],
+    [0, "0 in"],
+    [-0.79375, "-1/32 in"],
+    [-38.1, "-1 1/2 in"],
+    [10, "10 mm"],
+  ])("%d mm is said in inches only where sixty-fourths say it exactly: %s", (mm, text) => {
+    expect(lengthText(mm, "INCH")).toBe(text);
+  });
+
+  it("sets fractions as a maker writes them, the whole number apart", () => {
+    expect(pretty("5 1/2 in")).toBe("5½ in");
+    expect(pretty("9 15/16 in")).toBe("9\u200a15\u204416 in");
+    expect(pretty("1/8 in")).toBe("1\u20448 in");
+    expect(pretty("120 mm")).toBe("120 mm");
+  });
+
+  it("keeps millimetres to more digits than 1/640 mm needs", () => {
+    expect(mmText(1 / 640)).toBe("0.0015625 mm");
+  });
+
+  it("knows the unit of a text", () => {
+    expect([unitsOf("5 cm"), unitsOf("5 mm"), unitsOf("5 in")]).toEqual(["METRIC", "METRIC", "INCH"]);
+  });
+});
+
+describe("the tool's grid", () => {
+  it("takes the nearest mark", () => {
+    expect(snap(7.4, 2.5, 0, 100)).toBe(7.5);
+  });
+
+  it("stays on a mark inside bounds that are off the grid", () => {
+    expect(snap(0, 2.5, 1.1, 9.9)).toBe(2.5);
+    expect(snap(20, 2.5, 1.1, 9.9)).toBe(7.5);
+  });
+
+  it("takes bounds on the grid in spite of rounding", () => {
+    expect(snap(100, 1.5875, 0, 69.85)).toBeCloseTo(69.85, 9);
+  });
+});

@@ -1,0 +1,33 @@
+import { createContext, useContext, useSyncExternalStore } from "react";
+import type { Brief, Plan } from "../api/types";
+import type { Bench, BenchStore } from "./benchStore";
+
+export const BenchContext = createContext<BenchStore | null>(null);
+
+export function useBenchStore(): BenchStore {
+  const store = useContext(BenchContext);
+  if (!store) throw new Error("There is no bench around this component.");
+  return store;
+}
+
+export function useBench(): Bench {
+  const store = useBenchStore();
+  return useSyncExternalStore(store.subscribe, store.get);
+}
+
+/** The plan on the bench; only for components that are drawn once there is one. */
+export function usePlan(): Plan {
+  const { plan } = useBench();
+  if (!plan) throw new Error("There is no plan yet.");
+  return plan;
+}
+
+/** Part of a brief, or what it becomes from the brief that is shown by then. */
+export type Part = Partial<Brief> | ((brief: Brief) => Partial<Brief>);
+
+/** Changes part of the brief. Resolves to false if the server refused; nothing has changed then. */
+export function useChange(): (part: Part) => Promise<boolean> {
+  const store = useBenchStore();
+  return (part) =>
+    store.change((brief) => ({ ...brief, ...(typeof part === "function" ? part(brief) : part) }));
+}
