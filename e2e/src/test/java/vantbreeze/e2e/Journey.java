@@ -5,6 +5,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import java.io.IOException;
@@ -27,9 +28,13 @@ abstract class Journey {
     private final List<String> errors = new ArrayList<>();
     protected Page page;
 
+    /** A busy machine needs longer for what is there at once on a quiet one. */
+    private static final double PATIENCE_MS = 20_000;
+
     @BeforeAll
     static synchronized void start() throws IOException {
         if (app == null) {
+            PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
             app = App.start(Files.createTempDirectory("vantbreeze-e2e"));
             chromium = new Chromium();
             Runtime.getRuntime().addShutdownHook(new Thread(app::close));
