@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import vantbreeze.measure.Length;
 import vantbreeze.structure.Bond;
+import vantbreeze.structure.Material;
 import vantbreeze.structure.Piece;
 import vantbreeze.structure.Point;
 import vantbreeze.structure.Side;
@@ -15,6 +16,11 @@ final class FloatingBook implements FoldDesign {
     private static final String STRUT = "strut";
     private static final String HALF = "half";
     private static final String HIGH = "high";
+    private static final String FILM = "film";
+    private static final String BAND = "band";
+    private static final String TAB = "tab";
+    private static final String WITHOUT = "without";
+    private static final String WITH = "with";
 
     @Override
     public String id() {
@@ -60,7 +66,33 @@ final class FloatingBook implements FoldDesign {
                         HIGH,
                         "strut height",
                         "Height of the struts.",
-                        v -> v.grid().nearest(v.height().times(2).dividedBy(5).each())));
+                        v -> v.grid().nearest(v.height().times(2).dividedBy(5).each())),
+                Parameter.choice(FILM, "film band", "A band of floppy clear film before the book.", WITHOUT, WITH),
+                Parameter.stripHeight(
+                                BAND,
+                                "band height",
+                                "Height of the film band.",
+                                v -> v.grid().nearest(v.height().dividedBy(4).each()))
+                        .onlyIf(FloatingBook::hasFilm),
+                Parameter.panelWidth(
+                                TAB,
+                                "band's tab",
+                                "Folded under at either end; its tape hides behind the mats.",
+                                v -> v.grid()
+                                        .nearest(v.length(HALF)
+                                                .times(3)
+                                                .dividedBy(5)
+                                                .each()))
+                        .within(v -> new Range(
+                                Parameter.SMALLEST_PANEL,
+                                "the least that can be taped",
+                                v.length(HALF),
+                                "half the book"))
+                        .onlyIf(FloatingBook::hasFilm));
+    }
+
+    private static boolean hasFilm(Values v) {
+        return v.choice(FILM).equals(WITH);
     }
 
     @Override
@@ -77,15 +109,21 @@ final class FloatingBook implements FoldDesign {
                 .valley("book score")
                 .panel("right half", q)
                 .build();
-        return Structure.of(base, book, strut("left", s, v.length(HIGH)), strut("right", s, v.length(HIGH)))
+        Structure.Builder card = Structure.of(
+                        base, book, strut("left", s, v.length(HIGH)), strut("right", s, v.length(HIGH)))
                 .bond(Bond.laid("right strut 1", "base/base", centre, up))
                 .bond(Bond.turned("right strut 4", Side.BACK, "right half", q.plus(s.times(4)), up))
                 .bond(Bond.laid("left strut 4", "base/base", centre.minus(s.times(4)), up))
-                .bond(Bond.turned("left strut 1", Side.BACK, "left half", q, up))
-                .openWhenClosed("book score", "left score 1", "left score 3", "right score 1", "right score 3")
+                .bond(Bond.turned("left strut 1", Side.BACK, "left half", q, up));
+        if (hasFilm(v)) {
+            addFilm(card, v);
+        }
+        return card.openWhenClosed("book score", "left score 1", "left score 3", "right score 1", "right score 3")
                 .displayed(Map.of(
-                        "book score",
-                        0.0,
+                        "left film score",
+                        -180.0,
+                        "right film score",
+                        -180.0,
                         "left score 1",
                         45.0,
                         "left score 2",
@@ -99,6 +137,24 @@ final class FloatingBook implements FoldDesign {
                         "right score 3",
                         45.0))
                 .anchoredAt("base/base");
+    }
+
+    /** From edge to edge before the book, its ends folded under and taped to the two halves. */
+    private static void addFilm(Structure.Builder card, Values v) {
+        Length q = v.length(HALF);
+        Length tab = v.length(TAB);
+        Length low = Values.half(v.height().minus(v.length(BAND)));
+        card.piece(Piece.strip("film band", v.length(BAND))
+                        .of(Material.FILM)
+                        .panel("left film tab", tab)
+                        .mountain("left film score")
+                        .panel("film", q.times(2))
+                        .mountain("right film score")
+                        .panel("right film tab", tab)
+                        .build())
+                .bond(Bond.turned("left film tab", Side.FACE, "left half", tab, low))
+                .bond(Bond.turned(
+                        "right film tab", Side.FACE, "right half", q.times(4).plus(tab), low));
     }
 
     private static Piece strut(String side, Length s, Length height) {

@@ -1,32 +1,38 @@
 package vantbreeze.catalogue;
 
 import java.util.List;
+import java.util.stream.Stream;
 
 /** All folds on offer. */
 public final class FoldCatalogue {
 
-    private static final List<FoldDesign> ALL = List.of(
-            new ZFold(),
-            new Gatefold(),
-            new Book(),
-            new TopFoldBook(),
-            new NoteCard(),
-            new TriFold(),
-            new DoubleGate(),
-            new Concertina(),
-            new DoubleZ(),
-            new LatchGate(),
-            new FoldBackGate(),
-            new DoubleOpening(),
-            new StageFold(),
-            new Bridge(),
-            new WFold(),
-            new TieredPanel(),
-            new FloatingBook(),
-            new InvertedZ(),
-            new SideStep(),
-            new CentreStep(),
-            new FreeStrip());
+    private static final List<FoldDesign> ALL = Stream.<FoldDesign>of(
+                    new ZFold(),
+                    new Gatefold(),
+                    new InterlockingGatefold(),
+                    new Book(),
+                    new TopFoldBook(),
+                    new NoteCard(),
+                    new TriFold(),
+                    new DoubleGate(),
+                    new Concertina(),
+                    new DoubleZ(),
+                    new LatchGate(),
+                    new FoldBackGate(),
+                    new DoubleOpening(),
+                    new StageFold(),
+                    new Bridge(),
+                    new WFold(),
+                    new TieredPanel(),
+                    new FloatingBook(),
+                    new InvertedZ(),
+                    new SideStep(),
+                    new CentreStep(),
+                    new Tower(),
+                    new TwinPillar(),
+                    new FreeStrip())
+            .<FoldDesign>map(WithMount::new)
+            .toList();
 
     private FoldCatalogue() {}
 

@@ -47,6 +47,9 @@ public record Handle(String score, String parameter, int panel, double rate, Len
             return List.of();
         }
         Length value = values.length(parameter.key());
+        if (value == null) {
+            return List.of();
+        }
         Range range = parameter.range().apply(values);
         Length nudged = range.holds(value.plus(NUDGE)) ? value.plus(NUDGE) : value.minus(NUDGE);
         if (!range.holds(nudged)) {
@@ -75,7 +78,7 @@ public record Handle(String score, String parameter, int panel, double rate, Len
 
     private static Optional<Structure> tryBuild(FoldDesign design, Map<String, Object> given, Values values) {
         try {
-            return Optional.of(design.build(Values.resolve(design, given, values.grid())));
+            return Optional.of(design.build(Values.resolve(design, given, values.means())));
         } catch (ParameterException outOfRange) {
             return Optional.empty();
         }
@@ -90,8 +93,12 @@ public record Handle(String score, String parameter, int panel, double rate, Len
         return score.from().x().plus(Length.nearestTo(change.count() * rate));
     }
 
+    /** Where rows lie side by side, moving a score of one would part it from the next. */
     private static List<Handle> between(Parameter parameter, Values values, Structure structure) {
-        List<ScoreLine> scores = structure.scores();
+        if (values.panels(parameter.key()).rows().size() > 1) {
+            return List.of();
+        }
+        List<ScoreLine> scores = structure.pieces().get(0).scores();
         Length least = values.grid().ceiling(Parameter.SMALLEST_PANEL);
         List<Handle> handles = new ArrayList<>();
         for (int i = 0; i < scores.size(); i++) {

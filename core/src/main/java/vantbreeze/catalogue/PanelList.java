@@ -20,7 +20,6 @@ public record PanelList(List<Length> widths, List<Fold> folds) {
     public static final int MOST = 24;
 
     private static final Pattern SIGN = Pattern.compile("(?<![a-zA-Z])([MVmv])(?![a-zA-Z])");
-    private static final Pattern UNIT = Pattern.compile("[a-zA-Z\"”″]+\\.?\\s*$");
 
     public PanelList {
         widths = List.copyOf(widths);
@@ -60,14 +59,8 @@ public record PanelList(List<Length> widths, List<Fold> folds) {
             folds.add(sign.group().equalsIgnoreCase("M") ? Fold.MOUNTAIN : Fold.VALLEY);
             from = sign.end();
         }
-        String last = text.substring(from).strip();
-        parts.add(last);
-        Matcher unit = UNIT.matcher(last);
-        String common = unit.find() ? unit.group() : "";
-        List<Length> widths = parts.stream()
-                .map(p -> Length.parse(UNIT.matcher(p).find() ? p : p + common, bareUnit))
-                .toList();
-        return new PanelList(widths, folds);
+        parts.add(text.substring(from));
+        return new PanelList(CommonUnit.parse(parts, bareUnit), folds);
     }
 
     /** Text that reads back to exactly this list. */

@@ -1,6 +1,8 @@
 package vantbreeze.catalogue;
 
+import java.util.List;
 import java.util.function.Function;
+import java.util.function.Predicate;
 import vantbreeze.measure.Length;
 
 /**
@@ -10,8 +12,10 @@ import vantbreeze.measure.Length;
  * @param label its name in a sentence, lower case
  * @param help one line
  * @param fallback the value when the maker says nothing, from the values before it; null when it must be given
- * @param range for lengths; otherwise null
- * @param counts for counts; otherwise null
+ * @param range for a length, and for each of a list of lengths; otherwise null
+ * @param counts for counts, and for how long a list is; otherwise null
+ * @param choices for choices, the first one usual; otherwise null
+ * @param applies whether it matters, from the values before; where it does not, it has no value
  */
 public record Parameter(
         String key,
@@ -20,7 +24,9 @@ public record Parameter(
         Kind kind,
         Function<Values, Object> fallback,
         Function<Values, Range> range,
-        Counts counts) {
+        Counts counts,
+        Function<Values, List<String>> choices,
+        Predicate<Values> applies) {
 
     /** What a count may be, both ends included. */
     public record Counts(int least, int most) {
@@ -38,7 +44,10 @@ public record Parameter(
     public enum Kind {
         LENGTH,
         COUNT,
-        PANELS
+        PANELS,
+        LENGTHS,
+        CHOICE,
+        GLUE
     }
 
     public static final String WIDTH = "width";
@@ -58,16 +67,16 @@ public record Parameter(
     }
 
     static Parameter width(Function<Values, Object> fallback) {
-        return new Parameter(WIDTH, "closed width", "Left to right, closed.", Kind.LENGTH, fallback, v -> side(), null);
+        return length(WIDTH, "closed width", "Left to right, closed.", fallback, v -> side());
     }
 
     static Parameter height() {
-        return new Parameter(HEIGHT, "closed height", "Bottom to top, closed.", Kind.LENGTH, null, v -> side(), null);
+        return length(HEIGHT, "closed height", "Bottom to top, closed.", null, v -> side());
     }
 
     static Parameter length(
             String key, String label, String help, Function<Values, Object> fallback, Function<Values, Range> range) {
-        return new Parameter(key, label, help, Kind.LENGTH, fallback, range, null);
+        return new Parameter(key, label, help, Kind.LENGTH, fallback, range, null, null, v -> true);
     }
 
     /** A width that any panel can have: from the least that can be cut to the width of the card. */
@@ -106,11 +115,50 @@ public record Parameter(
     }
 
     static Parameter count(String key, String label, String help, int usual, int least, int most) {
-        return new Parameter(key, label, help, Kind.COUNT, v -> usual, null, new Counts(least, most));
+        return new Parameter(key, label, help, Kind.COUNT, v -> usual, null, new Counts(least, most), null, v -> true);
     }
 
-    static Parameter panels(String key, String label, String help, PanelList usual) {
-        return new Parameter(key, label, help, Kind.PANELS, v -> usual, null, null);
+    static Parameter panels(String key, String label, String help, PanelRows usual) {
+        return new Parameter(key, label, help, Kind.PANELS, v -> usual, null, null, null, v -> true);
+    }
+
+    /** Lengths in rising order. */
+    static Parameter lengths(
+            String key,
+            String label,
+            String help,
+            Function<Values, Object> fallback,
+            Counts counts,
+            Function<Values, Range> range) {
+        return new Parameter(key, label, help, Kind.LENGTHS, fallback, range, counts, null, v -> true);
+    }
+
+    /** Panels glued to panels; nothing, unless it is said. */
+    static Parameter glue(String key, String label, String help) {
+        return new Parameter(key, label, help, Kind.GLUE, v -> GlueList.NONE, null, null, null, v -> true);
+    }
+
+    static Parameter choice(String key, String label, String help, String... choices) {
+        return choice(key, label, help, v -> choices[0], v -> List.of(choices));
+    }
+
+    static Parameter choice(
+            String key,
+            String label,
+            String help,
+            Function<Values, Object> fallback,
+            Function<Values, List<String>> choices) {
+        return new Parameter(key, label, help, Kind.CHOICE, fallback, null, null, choices, v -> true);
+    }
+
+    /** The same with a narrower range. */
+    Parameter within(Function<Values, Range> narrower) {
+        return new Parameter(key, label, help, kind, fallback, narrower, counts, choices, applies);
+    }
+
+    /** The same, where it matters only sometimes. */
+    Parameter onlyIf(Predicate<Values> condition) {
+        return new Parameter(key, label, help, kind, fallback, range, counts, choices, condition);
     }
 
     private static Range side() {

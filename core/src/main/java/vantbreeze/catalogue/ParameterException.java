@@ -1,5 +1,6 @@
 package vantbreeze.catalogue;
 
+import java.util.List;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Ruler;
 
@@ -9,33 +10,38 @@ public final class ParameterException extends IllegalArgumentException {
     private static final long serialVersionUID = 1L;
     private final transient Parameter parameter;
     private final transient Length length;
-    private final transient Integer count;
+    private final transient Object other;
+    private final transient String allowed;
     private final transient Range range;
 
-    private ParameterException(Parameter parameter, Length length, Integer count, Range range, String message) {
+    private ParameterException(
+            Parameter parameter, Length length, Object other, Range range, String allowed, String message) {
         super(message);
         this.parameter = parameter;
         this.length = length;
-        this.count = count;
+        this.other = other;
+        this.allowed = allowed;
         this.range = range;
     }
 
     ParameterException(Parameter parameter, Length value, Range range) {
-        this(parameter, value, null, range, "%s (%s) is outside its range".formatted(parameter.key(), value));
+        this(parameter, value, null, range, null, "%s (%s) is outside its range".formatted(parameter.key(), value));
     }
 
     ParameterException(Parameter parameter, int value) {
-        this(
-                parameter,
-                null,
-                value,
-                null,
-                "The %s can be %s."
-                        .formatted(parameter.label(), parameter.counts().text()));
+        this(parameter, value, parameter.counts().text());
+    }
+
+    ParameterException(Parameter parameter, String value, List<String> choices) {
+        this(parameter, value, String.join(", ", choices));
+    }
+
+    private ParameterException(Parameter parameter, Object value, String allowed) {
+        this(parameter, null, value, null, allowed, "The %s can be %s.".formatted(parameter.label(), allowed));
     }
 
     ParameterException(Parameter parameter, String reason) {
-        this(parameter, null, null, null, reason);
+        this(parameter, null, null, null, "a value", reason);
     }
 
     public Parameter parameter() {
@@ -44,13 +50,11 @@ public final class ParameterException extends IllegalArgumentException {
 
     /** The refused value, or nothing if none was given. */
     public String value(Ruler ruler) {
-        return length != null ? ruler.text(length) : count != null ? count.toString() : "";
+        return length != null ? ruler.text(length) : other != null ? other.toString() : "";
     }
 
     public String allowed(Ruler ruler) {
-        return range != null
-                ? range.text(ruler)
-                : count != null ? parameter.counts().text() : "a value";
+        return range != null ? range.text(ruler) : allowed;
     }
 
     public String text(Ruler ruler) {

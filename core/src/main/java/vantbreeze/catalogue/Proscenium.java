@@ -15,6 +15,8 @@ final class Proscenium {
     private static final String DEPTH = "depth";
     private static final String BAR = "bar";
     private static final String LOW = "low";
+    private static final String INNER = "inner";
+    private static final String INNER_HEIGHT = "innerHeight";
     private static final double UPRIGHT = 90;
 
     private Proscenium() {}
@@ -46,7 +48,19 @@ final class Proscenium {
                         v -> new Range(
                                 Parameter.SMALLEST_PANEL, "the least that folds", v.width(), "the width of the card")),
                 Parameter.stripHeight(BAR, "bar", "Height of the bar that joins the wings.", bar),
-                Parameter.fromBottom(LOW, "bar", BAR, "How high the bar sits.", low));
+                Parameter.fromBottom(LOW, "bar", BAR, "How high the bar sits.", low),
+                Parameter.count(
+                        INNER, "inner bars", "More bars between front and back, as wide as the opening.", 0, 0, 3),
+                Parameter.stripHeight(
+                                INNER_HEIGHT,
+                                "inner bars' height",
+                                "Height of the inner bars, which stand on the bottom edge.",
+                                v -> v.grid().nearest(v.height().dividedBy(3).each()))
+                        .onlyIf(Proscenium::hasInner));
+    }
+
+    private static boolean hasInner(Values v) {
+        return v.count(INNER) > 0;
     }
 
     /** What a bar leaves free of the card's height. */
@@ -74,11 +88,48 @@ final class Proscenium {
                 .panel("right wing", wing)
                 .build();
         Piece across = Piece.strip("bar", bar).panel("bar", width).build();
-        return Structure.of(base, across)
+        Structure.Builder card = Structure.of(base, across)
                 .bond(Bond.laid("bar/bar", "left wing", Length.ZERO, low))
                 .bond(Bond.laid("bar/bar", "right wing", depth.times(2), low))
                 .openWhenClosed("score 3", "score 4")
-                .displayed(Map.of("score 1", -UPRIGHT, "score 2", UPRIGHT, "score 3", UPRIGHT, "score 4", -UPRIGHT))
-                .anchoredAt("back");
+                .displayed(Map.of("score 1", -UPRIGHT, "score 2", UPRIGHT, "score 3", UPRIGHT, "score 4", -UPRIGHT));
+        for (int i = 1; i <= v.count(INNER); i++) {
+            addInner(card, v, i);
+        }
+        return card.anchoredAt("back");
+    }
+
+    /**
+     * A bar parallel to the front at an even share of the depth, its tabs on the insides of the links, turned towards the
+     * front. It swings along with the links.
+     */
+    private static void addInner(Structure.Builder card, Values v, int number) {
+        Length depth = v.length(DEPTH);
+        Length wing = v.length(WING);
+        Length back = v.width().minus(wing.times(2));
+        Length behind = depth.times(number).dividedBy(v.count(INNER) + 1).each();
+        Length tab = Length.min(
+                Length.inches(1, 2),
+                Values.half(depth.dividedBy(v.count(INNER) + 1).each()));
+        String name = "inner bar " + number;
+        card.piece(Piece.strip(name, v.length(INNER_HEIGHT))
+                        .panel(name + " left tab", tab)
+                        .valley(name + " left score")
+                        .panel(name, back)
+                        .valley(name + " right score")
+                        .panel(name + " right tab", tab)
+                        .build())
+                .bond(Bond.laid(
+                        name + " left tab",
+                        "left link",
+                        wing.plus(depth).minus(behind).minus(tab),
+                        Length.ZERO))
+                .bond(Bond.laid(
+                        name + " right tab",
+                        "right link",
+                        wing.plus(depth).plus(behind).minus(tab),
+                        Length.ZERO))
+                .openWhenClosed(name + " right score")
+                .displayedWith(Map.of(name + " left score", UPRIGHT, name + " right score", UPRIGHT));
     }
 }

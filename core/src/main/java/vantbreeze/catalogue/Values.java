@@ -1,6 +1,7 @@
 package vantbreeze.catalogue;
 
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import vantbreeze.measure.Length;
@@ -9,10 +10,10 @@ import vantbreeze.measure.ToolGrid;
 /**
  * The resolved parameters of a fold.
  *
- * @param byKey a {@link Length}, an {@link Integer} or a {@link PanelList} for each parameter
- * @param grid the marks that a design rounds to when it must share a length out
+ * @param byKey a {@link Length}, an {@link Integer}, a {@link PanelRows}, a {@link LengthList}, a {@link GlueList} or a text for each parameter
+ *     that applies
  */
-public record Values(Map<String, Object> byKey, ToolGrid grid) {
+public record Values(Map<String, Object> byKey, Means means) {
 
     public Values {
         byKey = Map.copyOf(byKey);
@@ -24,26 +25,58 @@ public record Values(Map<String, Object> byKey, ToolGrid grid) {
      * @param given by key; keys that the design does not have are left out
      * @throws ParameterException for the first parameter that is missing or out of its range
      */
-    public static Values resolve(FoldDesign design, Map<String, Object> given, ToolGrid grid) {
+    public static Values resolve(FoldDesign design, Map<String, Object> given, Means means) {
         Map<String, Object> resolved = new LinkedHashMap<>();
         for (Parameter parameter : design.parameters()) {
-            Values soFar = new Values(resolved, grid);
+            Values soFar = new Values(resolved, means);
+            if (!parameter.applies().test(soFar)) {
+                continue;
+            }
             Object value = Optional.ofNullable(given.get(parameter.key()))
                     .or(() -> Optional.ofNullable(parameter.fallback()).map(f -> f.apply(soFar)))
                     .orElseThrow(() ->
                             new ParameterException(parameter, "The %s must be given.".formatted(parameter.label())));
-            if (parameter.range() != null) {
-                Range range = parameter.range().apply(soFar);
-                if (!range.holds((Length) value)) {
-                    throw new ParameterException(parameter, (Length) value, range);
-                }
-            }
-            if (parameter.counts() != null && !parameter.counts().holds((Integer) value)) {
-                throw new ParameterException(parameter, (Integer) value);
-            }
+            check(parameter, value, soFar);
             resolved.put(parameter.key(), value);
         }
-        return new Values(resolved, grid);
+        return new Values(resolved, means);
+    }
+
+    private static void check(Parameter parameter, Object value, Values before) {
+        switch (parameter.kind()) {
+            case LENGTH -> checkRange(parameter, (Length) value, before);
+            case LENGTHS -> {
+                LengthList list = (LengthList) value;
+                checkCount(parameter, list.lengths().size());
+                list.lengths().forEach(l -> checkRange(parameter, l, before));
+            }
+            case COUNT -> checkCount(parameter, (Integer) value);
+            case CHOICE -> {
+                List<String> choices = parameter.choices().apply(before);
+                if (!choices.contains(value)) {
+                    throw new ParameterException(parameter, (String) value, choices);
+                }
+            }
+            case PANELS, GLUE -> {}
+        }
+    }
+
+    private static void checkRange(Parameter parameter, Length value, Values before) {
+        Range range = parameter.range().apply(before);
+        if (!range.holds(value)) {
+            throw new ParameterException(parameter, value, range);
+        }
+    }
+
+    private static void checkCount(Parameter parameter, int count) {
+        if (!parameter.counts().holds(count)) {
+            throw new ParameterException(parameter, count);
+        }
+    }
+
+    /** The marks that a design rounds to when it must share a length out. */
+    public ToolGrid grid() {
+        return means.grid();
     }
 
     /** Half of a length; an odd count rounds down. */
@@ -67,7 +100,19 @@ public record Values(Map<String, Object> byKey, ToolGrid grid) {
         return (Integer) byKey.get(key);
     }
 
-    public PanelList panels(String key) {
-        return (PanelList) byKey.get(key);
+    public LengthList lengths(String key) {
+        return (LengthList) byKey.get(key);
+    }
+
+    public String choice(String key) {
+        return (String) byKey.get(key);
+    }
+
+    public GlueList glue(String key) {
+        return (GlueList) byKey.get(key);
+    }
+
+    public PanelRows panels(String key) {
+        return (PanelRows) byKey.get(key);
     }
 }

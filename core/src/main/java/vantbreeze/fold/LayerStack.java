@@ -24,12 +24,22 @@ public record LayerStack(FlatStage stage, List<Spot> spots) {
     /** @param bottomToTop what lies there, from the table upwards, never empty */
     public record Spot(Polygon outline, List<FlatStage.Placed> bottomToTop) {
 
+        /** What is seen from above: the highest that is not clear, or the clear one where there is no other. */
         public FlatStage.Placed top() {
+            for (int i = bottomToTop.size() - 1; i >= 0; i--) {
+                if (!bottomToTop.get(i).panel().isClear()) {
+                    return bottomToTop.get(i);
+                }
+            }
             return bottomToTop.get(bottomToTop.size() - 1);
         }
 
+        /** What is seen from below. */
         public FlatStage.Placed bottom() {
-            return bottomToTop.get(0);
+            return bottomToTop.stream()
+                    .filter(p -> !p.panel().isClear())
+                    .findFirst()
+                    .orElse(bottomToTop.get(0));
         }
     }
 

@@ -53,7 +53,7 @@ record Linkage(List<Panel> panels, int anchor, List<Hinge> hinges, List<Joint> o
      * Points that two panels share if the joint between them holds.
      *
      * @param joint leads from one panel to the other
-     * @param onTo three corners of the panel that it leads to, in its flat coordinates
+     * @param onTo three corners, well apart, of the panel that it leads to, in its flat coordinates
      */
     record Loop(Joint joint, List<Coordinate> onTo) {}
 
@@ -129,8 +129,10 @@ record Linkage(List<Panel> panels, int anchor, List<Hinge> hinges, List<Joint> o
         }
 
         private Loop loop(Joint joint) {
-            Coordinate[] corners = panels.get(joint.to()).outline().getCoordinates();
-            return new Loop(joint, List.of(corners[0], corners[1], corners[2]));
+            Coordinate[] corners =
+                    panels.get(joint.to()).outline().getExteriorRing().getCoordinates();
+            int third = (corners.length - 1) / 3;
+            return new Loop(joint, List.of(corners[0], corners[third], corners[2 * third]));
         }
     }
 

@@ -53,6 +53,9 @@ public record Face(Panel panel, Side side, Set<Seen> seen) {
     public static List<Face> of(Structure structure, LayerStack closed, Optional<LayerStack> opened) {
         List<Face> faces = new ArrayList<>();
         for (Panel panel : structure.panels()) {
+            if (panel.isClear()) {
+                continue;
+            }
             for (Side side : Side.values()) {
                 Set<Seen> seen = EnumSet.noneOf(Seen.class);
                 if (closed.shows(panel, side, false)) {

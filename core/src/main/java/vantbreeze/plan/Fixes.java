@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import vantbreeze.catalogue.Handle;
 import vantbreeze.catalogue.PanelList;
+import vantbreeze.catalogue.PanelRows;
 import vantbreeze.material.Sheet;
 import vantbreeze.material.Stock;
 import vantbreeze.measure.Length;
@@ -133,12 +134,15 @@ final class Fixes {
 
     /** A list of panels is taken as it was built, so that what is seen is what is kept. */
     private Brief withPanelsAsBuilt(Handle handle, Length change) {
-        PanelList typed = (PanelList) value(handle.parameter());
-        List<Length> widths = new ArrayList<>(
-                plan.structure().panels().stream().map(p -> p.box().width()).toList());
+        PanelList typed = ((PanelRows) value(handle.parameter())).rows().get(0);
+        String strip = plan.structure().pieces().get(0).name();
+        List<Length> widths = new ArrayList<>(plan.structure().panels().stream()
+                .filter(p -> p.piece().equals(strip))
+                .map(p -> p.box().width())
+                .toList());
         widths.set(handle.panel(), widths.get(handle.panel()).plus(change));
         widths.set(handle.panel() + 1, widths.get(handle.panel() + 1).minus(change));
-        return brief.with(handle.parameter(), new PanelList(widths, typed.folds()))
+        return brief.with(handle.parameter(), new PanelRows(List.of(new PanelList(widths, typed.folds()))))
                 .withBasis(new Basis.ClosedSize(
                         null,
                         plan.closed() == null ? height() : plan.closed().size().height()));

@@ -60,11 +60,13 @@ public record Plan(
     /**
      * A parameter as it came out.
      *
-     * @param value a {@link Length} or a list of panels
+     * @param value as {@link vantbreeze.catalogue.Values} holds it
      * @param chosen whether the maker said it; otherwise it is the usual value
-     * @param range null for a list of panels
+     * @param range of a length, or of each of several; otherwise null
+     * @param choices of a choice; otherwise empty
      */
-    public record ParameterValue(Parameter parameter, Object value, boolean chosen, Range range) {}
+    public record ParameterValue(
+            Parameter parameter, Object value, boolean chosen, Range range, List<String> choices) {}
 
     /**
      * The card as posted, seen from the front.

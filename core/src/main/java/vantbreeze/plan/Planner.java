@@ -16,8 +16,10 @@ import vantbreeze.layer.Face;
 import vantbreeze.layer.Mat;
 import vantbreeze.layer.MatCut;
 import vantbreeze.make.Steps;
+import vantbreeze.material.Film;
 import vantbreeze.measure.Size;
 import vantbreeze.structure.FlatMotion;
+import vantbreeze.structure.Material;
 import vantbreeze.structure.Piece;
 import vantbreeze.structure.Regions;
 
@@ -62,11 +64,17 @@ public final class Planner {
     private static List<Plan.ParameterValue> parameters(Workpiece work, Brief brief) {
         List<Plan.ParameterValue> values = new ArrayList<>();
         for (Parameter parameter : brief.fold().parameters()) {
+            if (!work.values().byKey().containsKey(parameter.key())) {
+                continue;
+            }
             values.add(new Plan.ParameterValue(
                     parameter,
                     work.values().byKey().get(parameter.key()),
                     brief.parameters().containsKey(parameter.key()),
-                    parameter.range() == null ? null : parameter.range().apply(work.values())));
+                    parameter.range() == null ? null : parameter.range().apply(work.values()),
+                    parameter.choices() == null
+                            ? List.of()
+                            : parameter.choices().apply(work.values())));
         }
         return values;
     }
@@ -75,7 +83,9 @@ public final class Planner {
         Envelope box = work.closed().box();
         AffineTransformation toOrigin = AffineTransformation.translationInstance(-box.getMinX(), -box.getMinY());
         double grams = work.structure().pieces().stream()
-                .mapToDouble(p -> brief.base().grams(p.squareMillimetres()))
+                .mapToDouble(p -> p.material() == Material.FILM
+                        ? Film.grams(p.squareMillimetres())
+                        : brief.base().grams(p.squareMillimetres()))
                 .sum();
         grams += work.dressing().mats().stream()
                 .mapToDouble(m -> brief.mat().grams(m.size().squareMillimetres()))

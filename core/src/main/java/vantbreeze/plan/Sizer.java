@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.Stream;
+import vantbreeze.catalogue.Means;
 import vantbreeze.catalogue.Parameter;
 import vantbreeze.catalogue.ParameterException;
 import vantbreeze.catalogue.Values;
@@ -32,12 +33,18 @@ final class Sizer {
 
     private final Brief brief;
     private final ToolGrid grid;
+    private final Means means;
     private final Ruler ruler;
 
     private Sizer(Brief brief) {
         this.brief = brief;
         this.grid = brief.tools().ruler();
         this.ruler = brief.ruler();
+        this.means = new Means(
+                grid,
+                brief.basis() instanceof Basis.FromSheet
+                        ? Optional.empty()
+                        : Optional.of(brief.sheet().size().longSide()));
     }
 
     /** @throws BriefException naming the field that cannot be met, and what could */
@@ -79,7 +86,7 @@ final class Sizer {
             given.put(Parameter.WIDTH, width);
         }
         given.put(Parameter.HEIGHT, height);
-        return Values.resolve(brief.fold(), given, grid);
+        return Values.resolve(brief.fold(), given, means);
     }
 
     /** @return the structure of that size, or empty where the parameters do not allow it */

@@ -12,6 +12,7 @@ import vantbreeze.fold.StackMap;
 import vantbreeze.layer.Dressing;
 import vantbreeze.layer.Face;
 import vantbreeze.layer.Mat;
+import vantbreeze.material.Film;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
 import vantbreeze.structure.Panel;
@@ -61,8 +62,9 @@ record Workpiece(
     private static List<StackMap.Layer> papers(Brief brief, FlatStage closed, Dressing dressing) {
         List<StackMap.Layer> papers = new ArrayList<>();
         closed.panels()
-                .forEach(p ->
-                        papers.add(new StackMap.Layer(p.outline(), brief.base().thickness())));
+                .forEach(p -> papers.add(new StackMap.Layer(
+                        p.outline(),
+                        p.panel().isClear() ? Film.THICKNESS : brief.base().thickness())));
         for (Mat mat : dressing.mats()) {
             papers.add(new StackMap.Layer(
                     closed.placed(mat.face().panel()).motion().apply(mat.outline()),

@@ -11,6 +11,7 @@ import org.locationtech.jts.algorithm.locate.SimplePointInAreaLocator;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.LineSegment;
+import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Location;
 import org.locationtech.jts.geom.Polygon;
 
@@ -45,6 +46,9 @@ record Arrangement(List<Panel> panels, List<Hinge> hinges, List<Vertex> vertices
         List<Panel> panels = new ArrayList<>();
         Map<Integer, Panel> panelOfFace = new HashMap<>();
         for (int face : order) {
+            if (isCutOut(outline, plane.faces().get(face))) {
+                continue;
+            }
             Panel panel = panel(piece, plane.faces().get(face).outline(), panels.size() + 1);
             panels.add(panel);
             panelOfFace.put(face, panel);
@@ -56,13 +60,20 @@ record Arrangement(List<Panel> panels, List<Hinge> hinges, List<Vertex> vertices
     /** The outline's lines are the piece itself. */
     private static List<Subdivision.Line<Object>> lines(Piece piece, Polygon outline) {
         List<Subdivision.Line<Object>> lines = new ArrayList<>();
-        Coordinate[] ring = outline.getCoordinates();
-        for (int i = 1; i < ring.length; i++) {
-            lines.add(new Subdivision.Line<>(ring[i - 1], ring[i], piece));
+        addRing(lines, piece, outline.getExteriorRing());
+        for (int i = 0; i < outline.getNumInteriorRing(); i++) {
+            addRing(lines, piece, outline.getInteriorRingN(i));
         }
         piece.scores().forEach(s -> lines.add(new Subdivision.Line<>(s.from().coordinate(), s.to().coordinate(), s)));
         piece.slits().forEach(s -> lines.add(new Subdivision.Line<>(s.from().coordinate(), s.to().coordinate(), s)));
         return lines;
+    }
+
+    private static void addRing(List<Subdivision.Line<Object>> lines, Piece piece, LinearRing ring) {
+        Coordinate[] corners = ring.getCoordinates();
+        for (int i = 1; i < corners.length; i++) {
+            lines.add(new Subdivision.Line<>(corners[i - 1], corners[i], piece));
+        }
     }
 
     private static void requireOneLine(List<Object> lines) {
@@ -95,6 +106,10 @@ record Arrangement(List<Panel> panels, List<Hinge> hinges, List<Vertex> vertices
         }
     }
 
+    private static boolean isCutOut(Polygon outline, Subdivision.Face face) {
+        return outline.getNumInteriorRing() > 0 && !contains(outline, face.beside());
+    }
+
     /** Left to right, then bottom to top: the order a maker reads a flat sheet in. */
     private static List<Integer> readingOrder(List<Subdivision.Face> faces) {
         List<Envelope> boxes =
@@ -116,7 +131,8 @@ record Arrangement(List<Panel> panels, List<Hinge> hinges, List<Vertex> vertices
                 .map(Piece.PanelName::name)
                 .findFirst()
                 .orElse("panel " + number);
-        return new Panel(piece.name() + "/" + name, name, piece.name(), Corners.withoutStraight(face));
+        return new Panel(
+                piece.name() + "/" + name, name, piece.name(), piece.material(), Corners.withoutStraight(face));
     }
 
     private static boolean contains(Polygon face, Coordinate at) {

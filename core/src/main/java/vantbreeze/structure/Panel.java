@@ -12,7 +12,12 @@ import vantbreeze.measure.Size;
  * @param id the piece's and the panel's name: unique in a structure
  * @param outline in counts of 1/640 mm on the flat piece
  */
-public record Panel(String id, String name, String piece, Polygon outline) {
+public record Panel(String id, String name, String piece, Material material, Polygon outline) {
+
+    /** Whether what lies behind it is seen through it. */
+    public boolean isClear() {
+        return material == Material.FILM;
+    }
 
     /** By its id, which is unique in a structure: panels are looked up much more often than they are told apart. */
     @Override

@@ -6,6 +6,7 @@ import java.util.Set;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
@@ -14,9 +15,17 @@ import vantbreeze.measure.Size;
  * One flat piece of card, face side up.
  *
  * @param corners in order around the outline, first not repeated, at least 3
+ * @param holes what is cut out inside, each like the outline
  * @param names a name for the panel around each given place; panels without one are numbered
  */
-public record Piece(String name, List<Point> corners, List<ScoreLine> scores, List<Slit> slits, List<PanelName> names) {
+public record Piece(
+        String name,
+        Material material,
+        List<Point> corners,
+        List<List<Point>> holes,
+        List<ScoreLine> scores,
+        List<Slit> slits,
+        List<PanelName> names) {
 
     static final GeometryFactory GEOMETRY = new GeometryFactory();
 
@@ -25,6 +34,7 @@ public record Piece(String name, List<Point> corners, List<ScoreLine> scores, Li
 
     public Piece {
         corners = List.copyOf(corners);
+        holes = List.copyOf(holes);
         scores = List.copyOf(scores);
         slits = List.copyOf(slits);
         names = List.copyOf(names);
@@ -64,13 +74,23 @@ public record Piece(String name, List<Point> corners, List<ScoreLine> scores, Li
                 new Point(Length.ZERO, height));
     }
 
+    /** @return its panels in reading order */
+    public List<Panel> panels() {
+        return Arrangement.of(this).panels();
+    }
+
     /** In counts of 1/640 mm. */
     public Polygon polygon() {
+        return GEOMETRY.createPolygon(
+                ring(corners), holes.stream().map(Piece::ring).toArray(LinearRing[]::new));
+    }
+
+    private static LinearRing ring(List<Point> corners) {
         Coordinate[] ring = new Coordinate[corners.size() + 1];
         for (int i = 0; i < ring.length; i++) {
             ring[i] = corners.get(i % corners.size()).coordinate();
         }
-        return GEOMETRY.createPolygon(ring);
+        return GEOMETRY.createLinearRing(ring);
     }
 
     /** The box that the piece is cut from. */

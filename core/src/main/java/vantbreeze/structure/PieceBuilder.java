@@ -8,8 +8,10 @@ public final class PieceBuilder {
 
     private final String name;
     private final List<Point> corners;
+    private Material material = Material.CARD;
     private final List<ScoreLine> scores = new ArrayList<>();
     private final List<Slit> slits = new ArrayList<>();
+    private final List<List<Point>> holes = new ArrayList<>();
     private final List<Piece.PanelName> names = new ArrayList<>();
 
     PieceBuilder(String name, List<Point> corners) {
@@ -35,6 +37,17 @@ public final class PieceBuilder {
         return this;
     }
 
+    /** Cuts out what these corners enclose. */
+    public PieceBuilder hole(List<Point> around) {
+        holes.add(List.copyOf(around));
+        return this;
+    }
+
+    public PieceBuilder of(Material other) {
+        material = other;
+        return this;
+    }
+
     /** Names the panel around a place. */
     public PieceBuilder name(String panel, Point inside) {
         names.add(new Piece.PanelName(panel, inside));
@@ -42,6 +55,6 @@ public final class PieceBuilder {
     }
 
     public Piece build() {
-        return new Piece(name, corners, scores, slits, names);
+        return new Piece(name, material, corners, holes, scores, slits, names);
     }
 }

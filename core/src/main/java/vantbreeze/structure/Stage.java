@@ -37,6 +37,12 @@ public record Stage(String name, Map<String, Double> degrees) {
         return new Stage(name, degrees);
     }
 
+    Stage with(Map<String, Double> more) {
+        Map<String, Double> all = new HashMap<>(degrees);
+        all.putAll(more);
+        return new Stage(name, all);
+    }
+
     /** @return degrees of that score */
     public double degrees(String score) {
         return degrees.getOrDefault(score, 0.0);

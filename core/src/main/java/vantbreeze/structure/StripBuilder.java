@@ -11,11 +11,17 @@ public final class StripBuilder {
     private final Length height;
     private final List<ScoreLine> scores = new ArrayList<>();
     private final List<Piece.PanelName> names = new ArrayList<>();
+    private Material material = Material.CARD;
     private Length end = Length.ZERO;
 
     StripBuilder(String name, Length height) {
         this.name = name;
         this.height = height;
+    }
+
+    public StripBuilder of(Material other) {
+        material = other;
+        return this;
     }
 
     public StripBuilder panel(String panel, Length width) {
@@ -57,7 +63,7 @@ public final class StripBuilder {
     }
 
     public Piece build() {
-        PieceBuilder piece = Piece.rectangle(name, end, height);
+        PieceBuilder piece = Piece.rectangle(name, end, height).of(material);
         scores.forEach(piece::score);
         names.forEach(n -> piece.name(n.name(), n.inside()));
         return piece.build();

@@ -16,6 +16,8 @@ import java.util.stream.Stream;
  */
 public final class Structure {
 
+    private static final Set<String> BUILT_IN = Set.of(Stage.FLAT, Stage.CLOSED);
+
     private final List<Piece> pieces;
     private final List<Bond> bonds;
     private final List<Lay> lays;
@@ -53,6 +55,21 @@ public final class Structure {
         return new Builder(List.of(pieces));
     }
 
+    /** Begins a structure that has all this and more; it stays anchored where it is. */
+    public Builder extended() {
+        Builder builder = new Builder(pieces);
+        builder.bonds.addAll(bonds);
+        builder.lays.addAll(lays);
+        Stage closed = stage(Stage.CLOSED);
+        scores().stream()
+                .map(ScoreLine::id)
+                .filter(s -> closed.degrees(s) == 0)
+                .forEach(builder.unfoldedWhenClosed::add);
+        stages.stream().filter(s -> !BUILT_IN.contains(s.name())).forEach(builder.stages::add);
+        builder.anchor = anchor.id();
+        return builder;
+    }
+
     /** On the closed card one panel lies above another, where paper alone would allow either. */
     public record Lay(String upper, String lower) {}
 
@@ -66,7 +83,12 @@ public final class Structure {
         private String anchor;
 
         private Builder(List<Piece> pieces) {
-            this.pieces = pieces;
+            this.pieces = new ArrayList<>(pieces);
+        }
+
+        public Builder piece(Piece piece) {
+            pieces.add(piece);
+            return this;
         }
 
         public Builder bond(Bond bond) {
@@ -107,6 +129,12 @@ public final class Structure {
             return stage(Stage.folded(Stage.DISPLAYED, scores, share));
         }
 
+        /** More scores of a card whose displayed stage is given already; without effect on one that is not displayed. */
+        public Builder displayedWith(Map<String, Double> more) {
+            stages.replaceAll(s -> s.name().equals(Stage.DISPLAYED) ? s.with(more) : s);
+            return this;
+        }
+
         public Builder stage(Stage stage) {
             stages.add(stage);
             return this;
@@ -115,6 +143,11 @@ public final class Structure {
         /** @throws StructureException if the pattern is no card: the reason names the line or panel */
         public Structure anchoredAt(String panel) {
             anchor = panel;
+            return build();
+        }
+
+        /** Anchored where it was. */
+        public Structure build() {
             return new Structure(this);
         }
     }

@@ -6,7 +6,7 @@ public final class StructureException extends IllegalArgumentException {
     private static final long serialVersionUID = 1L;
     private final String place;
 
-    StructureException(String place, String reason) {
+    public StructureException(String place, String reason) {
         super(reason);
         this.place = place;
     }

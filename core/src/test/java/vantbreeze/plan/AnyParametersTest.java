@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
@@ -15,6 +16,7 @@ import net.jqwik.api.constraints.IntRange;
 import net.jqwik.api.constraints.LongRange;
 import vantbreeze.catalogue.FoldCatalogue;
 import vantbreeze.catalogue.FoldDesign;
+import vantbreeze.catalogue.Means;
 import vantbreeze.catalogue.Parameter;
 import vantbreeze.catalogue.Range;
 import vantbreeze.catalogue.Values;
@@ -28,6 +30,8 @@ import vantbreeze.structure.Structure;
 
 /** What holds for every fold whatever a maker chooses within its ranges. */
 class AnyParametersTest {
+
+    private static final Means MEANS = new Means(ToolGrid.MILLIMETRE, Optional.empty());
 
     @Provide
     Arbitrary<FoldDesign> folds() {
@@ -43,13 +47,22 @@ class AnyParametersTest {
         chosen.put(Parameter.WIDTH, Length.millimetres(widthMm));
         chosen.put(Parameter.HEIGHT, Length.millimetres(heightMm));
         for (Parameter p : fold.parameters()) {
-            if (p.kind() == Parameter.Kind.COUNT) {
+            Values before = new Values(chosen, MEANS);
+            if (!p.applies().test(before)) {
+                continue;
+            }
+            if (p.kind() == Parameter.Kind.CHOICE) {
+                List<String> choices = p.choices().apply(before);
+                chosen.put(p.key(), choices.get(random.nextInt(choices.size())));
+            } else if (p.kind() == Parameter.Kind.LENGTHS) {
+                chosen.put(p.key(), p.fallback().apply(before));
+            } else if (p.kind() == Parameter.Kind.COUNT) {
                 chosen.put(
                         p.key(),
                         p.counts().least()
                                 + random.nextInt(p.counts().most() - p.counts().least() + 1));
             } else if (!chosen.containsKey(p.key())) {
-                Range range = p.range().apply(new Values(chosen, ToolGrid.MILLIMETRE));
+                Range range = p.range().apply(before);
                 long span = range.most().count() - range.least().count();
                 long drawn = range.least().count() + (span <= 0 ? 0 : (long) (random.nextDouble() * span));
                 chosen.put(p.key(), Length.ofCounts(drawn));
@@ -65,7 +78,7 @@ class AnyParametersTest {
             @ForAll @IntRange(min = 60, max = 250) int heightMm,
             @ForAll @LongRange(min = 0, max = 1_000_000) long seed) {
         Map<String, Object> chosen = choose(fold, widthMm, heightMm, seed);
-        Structure structure = fold.build(Values.resolve(fold, chosen, ToolGrid.MILLIMETRE));
+        Structure structure = fold.build(Values.resolve(fold, chosen, MEANS));
         FlatStage closed = FlatFolder.closed(structure);
         assertThat(closed.faults()).as("%s with %s", fold.id(), chosen).isEmpty();
         double panels = structure.panels().stream()
@@ -85,7 +98,7 @@ class AnyParametersTest {
             @ForAll @IntRange(min = 60, max = 250) int heightMm,
             @ForAll @LongRange(min = 0, max = 1_000_000) long seed) {
         Map<String, Object> chosen = choose(fold, widthMm, heightMm, seed);
-        Structure structure = fold.build(Values.resolve(fold, chosen, ToolGrid.MILLIMETRE));
+        Structure structure = fold.build(Values.resolve(fold, chosen, MEANS));
         vantbreeze.measure.Size size = FlatFolder.closed(structure).size();
         boolean deep = chosen.containsKey("depth")
                 && chosen.containsKey("wing")

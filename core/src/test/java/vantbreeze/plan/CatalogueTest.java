@@ -15,6 +15,8 @@ import org.junit.jupiter.params.provider.MethodSource;
 import org.locationtech.jts.geom.Coordinate;
 import vantbreeze.catalogue.FoldCatalogue;
 import vantbreeze.catalogue.FoldDesign;
+import vantbreeze.catalogue.LengthList;
+import vantbreeze.catalogue.Parameter;
 import vantbreeze.fold.FlatFolder;
 import vantbreeze.fold.FlatStage;
 import vantbreeze.fold.Motion;
@@ -69,7 +71,18 @@ class CatalogueTest {
                         + " 6 1/4 M, 8 1/4 V",
                 "side-step | 4 1/4 x 5 1/2 | steps 2, rise 2, row 2 | 4 1/4 x 15: 5 1/2 V, 6 1/2 M, 7 1/2 V, 7 1/2 M,"
                         + " 8 1/2 M, 9 1/2 V",
-                "book | 4 1/4 x 5 1/2 | | 8 1/2 x 5 1/2: 4 1/4 V"
+                "book | 4 1/4 x 5 1/2 | | 8 1/2 x 5 1/2: 4 1/4 V",
+                "fold-back-gate | 6 x 6 | base joined, overlap 1 | 12 x 6: 3 V, 9 V; 4 x 6: 3 M; 4 x 6: 1 M",
+                "interlocking-gatefold | 4 1/4 x 5 1/2 | ring 3, rim 1/4, play 0 |"
+                        + " 8 1/2 x 5 1/2: 2 1/8 V, 6 3/8 V; 3 x 3; 2 1/2 x 2 1/2",
+                "twin-pillar | 3 1/2 x 6 | tube 1, sliver 0 |"
+                        + " 11 x 6: 1 M, 3 1/2 M, 6 M, 7 M, 8 M, 9 M, 10 M;"
+                        + " 11 x 6: 1 M, 3 1/2 V, 6 M, 7 M, 8 M, 9 M, 10 M;"
+                        + " 5 x 6: 1 M, 2 M, 3 M, 4 M; 5 x 6: 1 M, 2 M, 3 M, 4 M",
+                "twin-pillar | 3 1/2 x 6 | tube 1, sliver 0, closing pillars lean in |"
+                        + " 11 x 6: 1 M, 3 1/2 V, 6 M, 7 M, 8 M, 9 M, 10 M;"
+                        + " 11 x 6: 1 M, 3 1/2 M, 6 M, 7 M, 8 M, 9 M, 10 M;"
+                        + " 5 x 6: 1 M, 2 M, 3 M, 4 M; 5 x 6: 1 M, 2 M, 3 M, 4 M"
             })
     void checkValues(String fold, String size, String parameters, String pieces) {
         Plan plan = Planner.plan(chosen(brief(fold, size), parameters));
@@ -89,8 +102,18 @@ class CatalogueTest {
         if (parameters != null) {
             for (String part : parameters.split(", ")) {
                 String[] words = part.split(" ", 2);
-                boolean count = List.of("tiers", "panels", "steps").contains(words[0]);
-                changed = changed.with(words[0], count ? (Object) Integer.valueOf(words[1]) : in(words[1]));
+                Parameter.Kind kind = brief.fold().parameters().stream()
+                        .filter(p -> p.key().equals(words[0]))
+                        .findFirst()
+                        .orElseThrow()
+                        .kind();
+                changed = changed.with(
+                        words[0],
+                        switch (kind) {
+                            case COUNT -> Integer.valueOf(words[1]);
+                            case CHOICE -> words[1];
+                            default -> in(words[1]);
+                        });
             }
         }
         return changed;
@@ -109,6 +132,135 @@ class CatalogueTest {
 
     private static String inches(Length length) {
         return length.exactText(vantbreeze.measure.UnitSystem.INCH).replace(" in", "");
+    }
+
+    /** Check values: common practice, no published source. Scores in both directions of the rows; slits from both edges. */
+    @Test
+    void theTowerHasItsScoresAndSlits() {
+        Plan plan = Planner.plan(brief("tower", "4 1/4 x 5 1/2")
+                .with("side", in("1"))
+                .with("slits", LengthList.parse("1, 2, 3 1/2, 4 1/2", vantbreeze.measure.UnitSystem.INCH)));
+        Piece base = plan.structure().pieces().get(0);
+        assertThat(base.size()).isEqualTo(new Size(in("8 1/4"), in("5 1/2")));
+        assertThat(plan.scoreCards().get(0).readings().stream()
+                        .map(r -> inches(r.fromStart()))
+                        .distinct())
+                .containsExactly("1", "2", "3", "5 1/4", "6 1/4", "7 1/4");
+        assertThat(base.slits().stream()
+                        .map(s -> "%s to %s at %s"
+                                .formatted(
+                                        inches(s.from().x()),
+                                        inches(s.to().x()),
+                                        inches(s.from().y()))))
+                .contains("1 to 3 at 1", "5 1/4 to 7 1/4 at 1", "1 to 3 at 4 1/2", "5 1/4 to 7 1/4 at 4 1/2")
+                .hasSize(8);
+        assertThat(plan.closed().size()).isEqualTo(new Size(in("4 1/4"), in("5 1/2")));
+    }
+
+    /**
+     * Plane geometry: where the rhombus of one side lies flat, one row comes to 3s - s behind the middle's edge, running
+     * outwards, the other running inwards; the end panel that both carry goes straight on from exactly one of them.
+     */
+    @Test
+    void noTowerClosesWithEveryRowFoldedAtItsEndPanel() {
+        Structure tower = Planner.plan(brief("tower", "4 1/4 x 5 1/2")).structure();
+        Stage all = Stage.folded("all folded", tower.scores(), 1);
+        assertThat(FlatFolder.fold(tower, all).faults()).isNotEmpty();
+        assertThat(FlatFolder.closed(tower).faults()).isEmpty();
+    }
+
+    /** A tower stands as a box: as deep as its side, its end panels to the left and right of it (plane geometry). */
+    @Test
+    void aTowerIsAsDeepAsItsSide() {
+        var standing = Folding.of(brief("tower", "4 1/4 x 5 1/2").with("side", in("1")))
+                .displayed()
+                .orElseThrow();
+        assertThat(standing.depth().millimetres()).isCloseTo(25.4, within(0.02));
+        assertThat(standing.width().millimetres()).isCloseTo(25.4 * (4.25 + 2), within(0.02));
+        assertThat(standing.stands()).isTrue();
+    }
+
+    /** The hall: walls of 2 L, s apart, and a pillar of s before them. */
+    @Test
+    void aTwinPillarStandsAsAHall() {
+        for (String closing : List.of("pillars lean out", "pillars lean in")) {
+            var standing = Folding.of(chosen(brief("twin-pillar", "3 1/2 x 6"), "tube 1, sliver 0, closing " + closing))
+                    .displayed()
+                    .orElseThrow();
+            assertThat(standing.width().millimetres()).isCloseTo(5 * 25.4, within(0.02));
+            assertThat(standing.depth().millimetres()).isCloseTo(2 * 25.4, within(0.02));
+            assertThat(standing.stands()).isTrue();
+        }
+    }
+
+    @Test
+    void aFoldBackGateIsJoinedOnlyWhenItIsLongerThanTheSheet() {
+        assertThat(Planner.plan(brief("fold-back-gate", "4 x 6")).structure().pieces())
+                .hasSize(1);
+        Plan joined = Planner.plan(brief("fold-back-gate", "6 x 6"));
+        assertThat(joined.structure().pieces()).hasSize(3);
+        assertThat(joined.snags()).noneMatch(s -> s.code() == Snag.Code.LONGER_THAN_SHEET);
+        assertThat(joined.closed().size()).isEqualTo(new Size(in("6"), in("6")));
+    }
+
+    /** The middle is what a whole sheet leaves: 11 in less two wings and two links, as high as the sheet. */
+    @Test
+    void aBridgeIsMadeFromAWholeSheet() {
+        Plan plan = Planner.plan(Briefs.of("bridge", new Basis.FromSheet(1, Orientation.LANDSCAPE))
+                .withSheet(vantbreeze.material.Sheet.named("letter"))
+                .with("depth", in("1"))
+                .with("wing", in("1 1/2")));
+        assertThat(plan.structure().pieces().get(0).size()).isEqualTo(new Size(in("11"), in("8 1/2")));
+        assertThat(plan.structure().panel("back").box().width()).isEqualTo(in("6"));
+    }
+
+    /** A rhombus has an even rim: what is taken off its width is the rim over the sine of half its angle, twice over (plane geometry). */
+    @Test
+    void theRimOfADiamondIsEven() {
+        Plan plan = Planner.plan(
+                chosen(brief("interlocking-gatefold", "4 1/4 x 5 1/2"), "shape diamond, ring 3, rim 1/4, play 0"));
+        double inside = plan.structure().pieces().get(2).size().width().millimetres();
+        assertThat(inside).isCloseTo(25.4 * (3 - 2 * 0.25 * Math.sqrt(2)), within(0.01));
+        var ring = plan.structure().pieces().get(1).polygon();
+        double rim = ring.getExteriorRing().distance(ring.getInteriorRingN(0)) / Length.COUNTS_PER_MILLIMETRE;
+        assertThat(rim).isCloseTo(25.4 / 4, within(0.01));
+    }
+
+    /** Clear film hides nothing: the book's halves are seen through it, and are dressed. */
+    @Test
+    void whatLiesBehindFilmIsSeen() {
+        Plan plan = Planner.plan(chosen(brief("floating-book", "7 x 5"), "film with, band 2"));
+        assertThat(plan.faces().stream().map(f -> f.label()))
+                .contains("left half", "right half")
+                .noneMatch(l -> l.contains("film"));
+    }
+
+    static Stream<Arguments> foldsWithEachOfTheirChoices() {
+        return FoldCatalogue.all().stream()
+                .flatMap(fold -> fold.parameters().stream()
+                        .filter(p -> p.kind() == Parameter.Kind.CHOICE)
+                        .flatMap(p -> {
+                            Plan plan = Planner.plan(brief(fold.id(), "5 x 7"));
+                            List<String> choices = plan.parameters().stream()
+                                    .filter(v -> v.parameter().key().equals(p.key()))
+                                    .findFirst()
+                                    .orElseThrow()
+                                    .choices();
+                            return choices.stream().map(c -> Arguments.of(fold.id(), p.key(), c));
+                        }));
+    }
+
+    @ParameterizedTest
+    @MethodSource("foldsWithEachOfTheirChoices")
+    void everyChoiceClosesAndMoves(String fold, String key, String choice) {
+        Brief brief = brief(fold, "5 x 7").with(key, choice);
+        Plan plan = Planner.plan(brief);
+        assertThat(plan.closed()).as("%s", plan.snags()).isNotNull();
+        if (!fold.equals("free-strip")) {
+            assertThat(plan.closed().size()).isEqualTo(new Size(in("5"), in("7")));
+        }
+        Folding folding = Folding.of(brief);
+        assertThat(folding.motions()).isNotEmpty().allMatch(m -> m.blocked().isEmpty());
     }
 
     /** The band of the double Z-fold and a stage's wings: sideways it is as wide as the card while the depth is within a wing. */

@@ -36,7 +36,7 @@ class FoldsPageTest {
                 "# Folds",
                 "",
                 "Made from the catalogue by a test. Each fold with its usual values, closing to 4¼ × 5½ in (the free strip as its"
-                        + " panels say); scores from the left end, M mountain, V valley.",
+                        + " panels say); scores from the left end, M mountain, V valley. Every fold can carry a pop mount besides.",
                 "",
                 "| fold | parameters and usual values | closed | pieces and scores | glued | displayed |",
                 "|---|---|---|---|---|---|"));
@@ -65,14 +65,16 @@ class FoldsPageTest {
 
     private static String parameters(Plan plan) {
         return plan.parameters().stream()
-                .filter(p -> !p.parameter().key().equals("width")
-                        && !p.parameter().key().equals("height"))
+                .filter(p -> !List.of("width", "height", "mount")
+                        .contains(p.parameter().key()))
                 .map(p -> p.parameter().label() + " "
                         + (p.value() instanceof vantbreeze.measure.Length length
                                 ? INCH.text(length)
-                                : p.value() instanceof vantbreeze.catalogue.PanelList panels
+                                : p.value() instanceof vantbreeze.catalogue.PanelRows panels
                                         ? panels.exactText(UnitSystem.INCH)
-                                        : p.value()))
+                                        : p.value() instanceof vantbreeze.catalogue.LengthList lengths
+                                                ? lengths.exactText(UnitSystem.INCH)
+                                                : p.value()))
                 .collect(Collectors.joining(", "));
     }
 

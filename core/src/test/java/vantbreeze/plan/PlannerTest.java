@@ -16,7 +16,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import vantbreeze.catalogue.FoldCatalogue;
-import vantbreeze.catalogue.PanelList;
+import vantbreeze.catalogue.PanelRows;
 import vantbreeze.layer.Mat;
 import vantbreeze.layer.MatCut;
 import vantbreeze.layer.Matting;
@@ -281,7 +281,7 @@ class PlannerTest {
     @Test
     void aFreeStripClosesAsItsPanelsSay() {
         Brief brief =
-                closed("free-strip", null, "5").with("panels", PanelList.parse("2 M 3 V 4 1/4 in", UnitSystem.INCH));
+                closed("free-strip", null, "5").with("panels", PanelRows.parse("2 M 3 V 4 1/4 in", UnitSystem.INCH));
         Plan plan = Planner.plan(brief);
         assertThat(plan.closed().size()).isEqualTo(in("4 1/4", "5"));
         assertThat(flat(plan)).isEqualTo(in("9 1/4", "5"));
@@ -291,7 +291,7 @@ class PlannerTest {
 
     @Test
     void aFreeStripThatRunsThroughItselfStopsWithTheReason() {
-        Brief roll = closed("free-strip", null, "5").with("panels", PanelList.parse("5 V 1 V 5 in", UnitSystem.INCH));
+        Brief roll = closed("free-strip", null, "5").with("panels", PanelRows.parse("5 V 1 V 5 in", UnitSystem.INCH));
         Plan plan = Planner.plan(roll);
         assertThat(plan.closed()).isNull();
         assertThat(plan.fit()).isNull();
@@ -302,11 +302,11 @@ class PlannerTest {
     @Test
     void aScaledStripThatMissesItsWidthSaysSo() {
         Brief brief =
-                closed("free-strip", "3 1/16", "5").with("panels", PanelList.parse("1 M 2 V 3 in", UnitSystem.INCH));
+                closed("free-strip", "3 1/16", "5").with("panels", PanelRows.parse("1 M 2 V 3 in", UnitSystem.INCH));
         Plan exact = Planner.plan(brief);
         assertThat(exact.closed().size().width()).isEqualTo(in("3 1/16"));
         Brief odd =
-                closed("free-strip", "3 1/32", "5").with("panels", PanelList.parse("1 M 2 V 3 in", UnitSystem.INCH));
+                closed("free-strip", "3 1/32", "5").with("panels", PanelRows.parse("1 M 2 V 3 in", UnitSystem.INCH));
         Snag snag = only(Planner.plan(odd), Snag.Code.CLOSES_DIFFERENTLY);
         assertThat(snag.fixes()).isNotEmpty();
         Plan mended = Planner.plan(snag.fixes().get(0).brief());

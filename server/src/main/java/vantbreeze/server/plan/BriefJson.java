@@ -3,7 +3,8 @@ package vantbreeze.server.plan;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.LinkedHashMap;
 import java.util.Map;
-import vantbreeze.catalogue.PanelList;
+import vantbreeze.catalogue.LengthList;
+import vantbreeze.catalogue.PanelRows;
 import vantbreeze.layer.Matting;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.UnitSystem;
@@ -125,12 +126,15 @@ public record BriefJson(
                 units);
     }
 
-    /** @param value a {@link Length}, a count or a {@link PanelList} */
+    /** @param value what a parameter may be */
     static String text(Object value, UnitSystem units) {
         if (value instanceof Length length) {
             return length.exactText(units);
         }
-        return value instanceof PanelList panels ? panels.exactText(units) : value.toString();
+        if (value instanceof LengthList list) {
+            return list.exactText(units);
+        }
+        return value instanceof PanelRows panels ? panels.exactText(units) : value.toString();
     }
 
     private static BasisJson basis(Basis basis, UnitSystem units) {

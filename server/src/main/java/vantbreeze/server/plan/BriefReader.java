@@ -7,7 +7,10 @@ import java.util.Map;
 import java.util.function.Supplier;
 import vantbreeze.catalogue.FoldCatalogue;
 import vantbreeze.catalogue.FoldDesign;
+import vantbreeze.catalogue.GlueList;
+import vantbreeze.catalogue.LengthList;
 import vantbreeze.catalogue.PanelList;
+import vantbreeze.catalogue.PanelRows;
 import vantbreeze.catalogue.Parameter;
 import vantbreeze.layer.Matting;
 import vantbreeze.material.Sheet;
@@ -146,13 +149,22 @@ final class BriefReader {
             String field = "parameters." + parameter.key();
             Object value = switch (parameter.kind()) {
                 case LENGTH -> length(field, text);
+                case CHOICE -> text.strip();
+                case LENGTHS ->
+                    field(
+                            field,
+                            text,
+                            "lengths in rising order, such as 1, 2, 3 1/2 in",
+                            () -> LengthList.parse(text, units));
                 case COUNT -> field(field, text, parameter.counts().text(), () -> count(parameter, text));
                 case PANELS ->
                     field(
                             field,
                             text,
-                            "%d to %d widths with M or V between them".formatted(PanelList.FEWEST, PanelList.MOST),
-                            () -> PanelList.parse(text, units));
+                            "%d to %d widths with M or V between them, rows with a slash between them"
+                                    .formatted(PanelList.FEWEST, PanelList.MOST),
+                            () -> PanelRows.parse(text, units));
+                case GLUE -> field(field, text, "such as panel 1 on panel 4, or nothing", () -> GlueList.parse(text));
             };
             if (value != null) {
                 read.put(parameter.key(), value);

@@ -1,0 +1,160 @@
+package vantbreeze.catalogue;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import vantbreeze.measure.Length;
+import vantbreeze.structure.Piece;
+import vantbreeze.structure.PieceBuilder;
+import vantbreeze.structure.Point;
+import vantbreeze.structure.Structure;
+
+/**
+ * Rows that come forward and rows that stay back, slit apart on both sides of a whole middle. Each side is a rhombus of
+ * side s: where one row folds at 2s the next folds at 3s, and both meet again at the end panel. On the closed card the end
+ * panel runs on straight from the rows that stay back, so only the others are folded at s.
+ */
+final class Tower implements FoldDesign {
+
+    private static final String SIDE = "side";
+    private static final String SLITS = "slits";
+    private static final Parameter.Counts ROWS = new Parameter.Counts(1, 12);
+    private static final double RIGHT_ANGLE = 90;
+
+    @Override
+    public String id() {
+        return "tower";
+    }
+
+    @Override
+    public String name() {
+        return "tower";
+    }
+
+    @Override
+    public String summary() {
+        return "A middle that stands out as a box with windows, held by rows that are slit apart.";
+    }
+
+    @Override
+    public List<Parameter> parameters() {
+        return List.of(
+                Parameter.width(),
+                Parameter.height(),
+                Parameter.length(
+                        SIDE,
+                        "side",
+                        "Width of each fold at the sides: the box is that deep.",
+                        v -> v.grid().nearest(v.width().times(4).dividedBy(17).each()),
+                        v -> new Range(
+                                Parameter.SMALLEST_PANEL,
+                                "the least that folds",
+                                v.width()
+                                        .minus(Parameter.SMALLEST_PANEL)
+                                        .dividedBy(3)
+                                        .each(),
+                                "or the sides stick out behind the middle")),
+                Parameter.lengths(
+                        SLITS,
+                        "slits from the bottom",
+                        "Where the rows part, counted from the bottom; the lowest row comes forward, the next stays back.",
+                        Tower::usualSlits,
+                        ROWS,
+                        v -> new Range(
+                                Parameter.SMALLEST_PANEL,
+                                "the least that can be cut",
+                                v.height().minus(Parameter.SMALLEST_PANEL),
+                                "or no row is left above")));
+    }
+
+    /** Two equal rows from either long edge, the rest in the middle. */
+    private static LengthList usualSlits(Values v) {
+        Length row = v.grid().nearest(v.height().times(2).dividedBy(11).each());
+        return new LengthList(List.of(
+                row, row.times(2), v.height().minus(row.times(2)), v.height().minus(row)));
+    }
+
+    @Override
+    public Structure build(Values v) {
+        Length s = v.length(SIDE);
+        Length flat = v.width().plus(s.times(4));
+        List<Length> slits = v.lengths(SLITS).lengths();
+        Length centre = Values.half(v.height());
+        PieceBuilder base = Piece.rectangle("base", flat, v.height())
+                .name("left end", new Point(Values.half(s), centre))
+                .name("middle", new Point(Values.half(flat), centre))
+                .name("right end", new Point(flat.minus(Values.half(s)), centre));
+        Map<String, Double> displayed = new HashMap<>();
+        List<String> open = new ArrayList<>();
+        Length low = Length.ZERO;
+        for (int row = 1; row <= slits.size() + 1; row++) {
+            Length high = row > slits.size() ? v.height() : slits.get(row - 1);
+            if (row <= slits.size()) {
+                base.slit("left slit " + row, new Point(s, high), new Point(s.times(3), high));
+                base.slit("right slit " + row, new Point(flat.minus(s.times(3)), high), new Point(flat.minus(s), high));
+            }
+            for (Side side : Side.values()) {
+                new Row(base, side, flat, s, low, high, row).add(displayed, open);
+            }
+            low = high;
+        }
+        return Structure.of(base.build())
+                .openWhenClosed(open.toArray(new String[0]))
+                .displayed(displayed)
+                .anchoredAt("middle");
+    }
+
+    private enum Side {
+        LEFT,
+        RIGHT;
+
+        String word() {
+            return name().toLowerCase(java.util.Locale.ROOT);
+        }
+    }
+
+    /** One row at one side, its scores counted from that side's end. */
+    private record Row(PieceBuilder base, Side side, Length flat, Length s, Length low, Length high, int number) {
+
+        void add(Map<String, Double> displayed, List<String> open) {
+            boolean forward = number % 2 == 1;
+            valley("end", 1);
+            displayed.put(id("end"), forward ? RIGHT_ANGLE : 0);
+            name("wall", s.times(3).dividedBy(2).each());
+            if (forward) {
+                mountain("edge", 2);
+                displayed.put(id("edge"), -RIGHT_ANGLE);
+            } else {
+                open.add(id("end"));
+                valley("back", 2);
+                displayed.put(id("back"), RIGHT_ANGLE);
+                mountain("edge", 3);
+                displayed.put(id("edge"), -RIGHT_ANGLE);
+                name("link", s.times(5).dividedBy(2).each());
+            }
+        }
+
+        private String id(String what) {
+            return "%s %s, row %d".formatted(side.word(), what, number);
+        }
+
+        private void valley(String what, int sides) {
+            Length x = at(s.times(sides));
+            base.valley(id(what), new Point(x, low), new Point(x, high));
+        }
+
+        private void mountain(String what, int sides) {
+            Length x = at(s.times(sides));
+            base.mountain(id(what), new Point(x, low), new Point(x, high));
+        }
+
+        private void name(String what, Length fromEnd) {
+            base.name(id(what), new Point(at(fromEnd), Values.half(low.plus(high))));
+        }
+
+        private Length at(Length fromEnd) {
+            return side == Side.LEFT ? fromEnd : flat.minus(fromEnd);
+        }
+    }
+}
