@@ -59,6 +59,11 @@ enum EvenShape {
         return Length.ofCounts((long) Math.floor(across.count() - acrossPerRim() * rim.count()));
     }
 
+    /** The widest rim that leaves a hole so wide. */
+    Length rim(Length across, Length inside) {
+        return Length.ofCounts((long) Math.floor(across.minus(inside).count() / acrossPerRim()));
+    }
+
     /** The width outside such a rim. */
     Length outside(Length across, Length rim) {
         return Length.ofCounts((long) Math.ceil(across.count() + acrossPerRim() * rim.count()));

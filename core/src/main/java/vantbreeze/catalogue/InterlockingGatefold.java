@@ -60,7 +60,7 @@ final class InterlockingGatefold implements FoldDesign {
                         v -> new Range(
                                 NARROWEST_RIM,
                                 "or it tears",
-                                Values.half(Values.half(v.width())),
+                                shape(v).rim(largestRing(v), SMALLEST_DISC),
                                 "or no hole is left")),
                 Parameter.length(
                         RING,
@@ -78,7 +78,12 @@ final class InterlockingGatefold implements FoldDesign {
                         "How much narrower the disc is than the hole.",
                         v -> Length.inches(1, 32),
                         v -> new Range(
-                                Length.ZERO, "an exact fit", Length.inches(1, 4), "or the disc no longer holds")),
+                                Length.ZERO,
+                                "an exact fit",
+                                Length.min(
+                                        Length.inches(1, 4),
+                                        Values.half(shape(v).inside(v.length(RING), v.length(RIM)))),
+                                "or the disc no longer holds")),
                 Parameter.length(
                         CENTRE,
                         "centre from the bottom",

@@ -136,7 +136,7 @@ final class Tower implements FoldDesign {
         }
 
         private String id(String what) {
-            return "%s %s, row %d".formatted(side.word(), what, number);
+            return side.word() + " " + what + ", row " + number;
         }
 
         private void valley(String what, int sides) {

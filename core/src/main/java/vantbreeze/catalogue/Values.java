@@ -36,7 +36,9 @@ public record Values(Map<String, Object> byKey, Means means) {
                     .or(() -> Optional.ofNullable(parameter.fallback()).map(f -> f.apply(soFar)))
                     .orElseThrow(() ->
                             new ParameterException(parameter, "The %s must be given.".formatted(parameter.label())));
-            check(parameter, value, soFar);
+            if (parameter.kind() != Parameter.Kind.CHOICE || given.containsKey(parameter.key())) {
+                check(parameter, value, soFar);
+            }
             resolved.put(parameter.key(), value);
         }
         return new Values(resolved, means);

@@ -34,10 +34,19 @@ final class LayerOrder {
     private static final List<List<int[]>> ORDERS =
             IntStream.rangeClosed(0, 4).mapToObj(LayerOrder::orders).toList();
 
+    /** For three panels, each pair's order in the six orders they can have. */
+    private static final List<byte[]> WITHOUT_CIRCLE = ORDERS.get(3).stream()
+            .map(order -> new byte[] {
+                order[0] > order[1] ? ABOVE : BELOW,
+                order[0] > order[2] ? ABOVE : BELOW,
+                order[1] > order[2] ? ABOVE : BELOW
+            })
+            .toList();
+
     private final int panels;
     private final BitSet overlapping = new BitSet();
     private final List<Rule> rules = new ArrayList<>();
-    private final Set<List<Integer>> known = new HashSet<>();
+    private final Set<Long> known = new HashSet<>();
     private final List<List<Rule>> rulesOfPair = new ArrayList<>();
 
     /** @param panels how many there are; they are called by index */
@@ -61,10 +70,10 @@ final class LayerOrder {
         add(new int[] {upper, lower}, order -> order[0] > order[1]);
     }
 
-    /** All of them lie on one spot, so their order has no circle. */
+    /** All of them lie on one spot, so their order has no circle. Given in rising order. */
     void requireStack(int a, int b, int c) {
-        if (known.add(List.of(a, b, c))) {
-            add(new int[] {a, b, c}, order -> true);
+        if (known.add(((long) a * panels + b) * panels + c)) {
+            add(new Rule(new int[] {pair(a, b), pair(a, c), pair(b, c)}, WITHOUT_CIRCLE));
         }
     }
 

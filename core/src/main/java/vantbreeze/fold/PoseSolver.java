@@ -40,6 +40,9 @@ public final class PoseSolver {
 
     private static final int MOST_STEPS = 60;
 
+    /** Enough to leave the singular closed state on the right side, where only the end is of interest. */
+    private static final int FEW = 8;
+
     /** Share of the squared size of the card: directions in which 1 radian opens loops by less count as free. */
     private static final double DAMPING = 1e-7;
 
@@ -66,10 +69,25 @@ public final class PoseSolver {
      * @return deterministic; at a flat stage the pose is the exact one
      */
     public static Motion between(Structure structure, Stage from, Stage to, int frames) {
-        return new PoseSolver(structure).move(from, to, frames);
+        return between(structure, from, to, frames, Turns.atOnce(structure));
     }
 
-    private Motion move(Stage from, Stage to, int frames) {
+    /** @param turns which hinge moves when */
+    public static Motion between(Structure structure, Stage from, Stage to, int frames, Turns turns) {
+        return new PoseSolver(structure).move(from, to, frames, turns);
+    }
+
+    /** @return the pose as it stands, if the card is displayed and can get there from where it lies closed */
+    public static Optional<List<RigidMotion>> displayed(Structure structure) {
+        return structure.stages().stream()
+                .filter(s -> s.name().equals(Stage.DISPLAYED))
+                .findFirst()
+                .map(shown -> between(structure, structure.stage(Stage.CLOSED), shown, FEW))
+                .filter(motion -> motion.blocked().isEmpty())
+                .map(motion -> motion.frames().get(FEW));
+    }
+
+    private Motion move(Stage from, Stage to, int frames, Turns turns) {
         double[] start = radians(from);
         double[] end = radians(to);
         radians = start.clone();
@@ -78,7 +96,8 @@ public final class PoseSolver {
             double share = (double) frame / frames;
             double[] guide = new double[start.length];
             for (int i = 0; i < guide.length; i++) {
-                guide[i] = (1 - share) * start[i] + share * end[i];
+                double own = turns.share(i, share);
+                guide[i] = (1 - own) * start[i] + own * end[i];
             }
             boolean mustArrive = frame == frames && to.isFlat();
             if (!solve(guide) || (mustArrive && farthest(guide) > ARRIVED_RADIANS)) {

@@ -47,6 +47,15 @@ public record RigidMotion(double[] r, double[] t) {
         return new RigidMotion(r, new double[] {axis.p0.x - moved.getX(), axis.p0.y - moved.getY(), -moved.getZ()});
     }
 
+    RigidMotion inverse() {
+        double[] turned = {r[0], r[3], r[6], r[1], r[4], r[7], r[2], r[5], r[8]};
+        double[] back = new double[3];
+        for (int row = 0; row < 3; row++) {
+            back[row] = -(turned[3 * row] * t[0] + turned[3 * row + 1] * t[1] + turned[3 * row + 2] * t[2]);
+        }
+        return new RigidMotion(turned, back);
+    }
+
     /** First {@code inner}, then this. */
     RigidMotion after(RigidMotion inner) {
         double[] product = new double[9];

@@ -1,8 +1,10 @@
 package vantbreeze.layer;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.locationtech.jts.geom.Envelope;
@@ -53,6 +55,9 @@ public record Dressing(List<MatCut> cuts, List<Dropped> dropped) {
         private final List<MatCut> cuts = new ArrayList<>();
         private final List<Dropped> dropped = new ArrayList<>();
 
+        /** Where the faces on the closed front lie. */
+        private final Map<Face, Envelope> boxes = new HashMap<>();
+
         Dresser(List<Face> faces, Structure structure, FlatStage closed, Matting matting) {
             this.structure = structure;
             this.faces = faces.stream()
@@ -60,6 +65,14 @@ public record Dressing(List<MatCut> cuts, List<Dropped> dropped) {
                     .toList();
             this.closed = closed;
             this.matting = matting;
+            for (Face face : this.faces) {
+                if (face.seen().contains(Face.Seen.CLOSED)) {
+                    FlatStage.Placed placed = closed.placed(face.panel());
+                    if (placed.upSide() == face.side()) {
+                        boxes.put(face, placed.outline().getEnvelopeInternal());
+                    }
+                }
+            }
         }
 
         Dressing dress() {
@@ -81,11 +94,14 @@ public record Dressing(List<MatCut> cuts, List<Dropped> dropped) {
         }
 
         private Optional<Meeting> meetingOf(Face face) {
-            return faces.stream()
-                    .filter(other -> matting.layersOn(other) == matting.layersOn(face))
-                    .flatMap(other -> java.util.stream.Stream.of(meeting(face, other), meeting(other, face))
-                            .flatMap(Optional::stream))
-                    .findFirst();
+            return !onFront(face)
+                    ? Optional.empty()
+                    : faces.stream()
+                            .filter(this::onFront)
+                            .filter(other -> matting.layersOn(other) == matting.layersOn(face))
+                            .flatMap(other -> java.util.stream.Stream.of(meeting(face, other), meeting(other, face))
+                                    .flatMap(Optional::stream))
+                            .findFirst();
         }
 
         /**
@@ -93,24 +109,29 @@ public record Dressing(List<MatCut> cuts, List<Dropped> dropped) {
          * joins do not meet: a mat across their score would not fold.
          */
         private Optional<Meeting> meeting(Face first, Face second) {
-            boolean joined = structure.hinges().stream().anyMatch(h -> h.joins(first.panel(), second.panel()));
-            if (joined || first.panel().equals(second.panel()) || !onFront(first) || !onFront(second)) {
+            if (first.panel().equals(second.panel())) {
                 return Optional.empty();
             }
-            Envelope a = closed.placed(first.panel()).outline().getEnvelopeInternal();
-            Envelope b = closed.placed(second.panel()).outline().getEnvelopeInternal();
+            Envelope a = boxes.get(first);
+            Envelope b = boxes.get(second);
             if (a.getMinY() == b.getMinY() && a.getMaxY() == b.getMaxY() && isHairline(b.getMinX() - a.getMaxX())) {
-                return Optional.of(new Meeting(first, second, true));
+                return unlessJoined(new Meeting(first, second, true));
             }
             if (a.getMinX() == b.getMinX() && a.getMaxX() == b.getMaxX() && isHairline(b.getMinY() - a.getMaxY())) {
-                return Optional.of(new Meeting(first, second, false));
+                return unlessJoined(new Meeting(first, second, false));
             }
             return Optional.empty();
         }
 
+        private Optional<Meeting> unlessJoined(Meeting meeting) {
+            boolean joined = structure.hinges().stream()
+                    .anyMatch(h ->
+                            h.joins(meeting.first().panel(), meeting.second().panel()));
+            return joined ? Optional.empty() : Optional.of(meeting);
+        }
+
         private boolean onFront(Face face) {
-            return face.seen().contains(Face.Seen.CLOSED)
-                    && closed.placed(face.panel()).upSide() == face.side();
+            return boxes.containsKey(face);
         }
 
         private static boolean isHairline(double counts) {

@@ -2,10 +2,13 @@ package vantbreeze.layer;
 
 import java.util.ArrayList;
 import java.util.EnumSet;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import vantbreeze.fold.LayerStack;
+import vantbreeze.fold.RigidMotion;
+import vantbreeze.fold.Sight;
 import vantbreeze.structure.Panel;
 import vantbreeze.structure.Side;
 import vantbreeze.structure.Structure;
@@ -23,6 +26,10 @@ public record Face(Panel panel, Side side, Set<Seen> seen) {
         CLOSED,
         /** With the card opened out, from its face side. */
         OPENED,
+        /** From straight before the card as it stands. */
+        DISPLAYED,
+        /** From a good way to either side of it, or above it. */
+        ASIDE,
         /** On the back of the closed card. */
         BEHIND
     }
@@ -43,14 +50,23 @@ public record Face(Panel panel, Side side, Set<Seen> seen) {
 
     /** Dressed unless the maker says otherwise: what the recipient sees without turning the card round. */
     public boolean isDressed() {
-        return seen.contains(Seen.CLOSED) || seen.contains(Seen.OPENED);
+        return seen.contains(Seen.CLOSED) || seen.contains(Seen.OPENED) || seen.contains(Seen.DISPLAYED);
     }
 
     /**
      * @param opened the card opened out, if it lies flat so
+     * @param displayed its pose as it stands, if it is displayed
      * @return every face seen at some moment, panels in the structure's order, the face before the back
      */
-    public static List<Face> of(Structure structure, LayerStack closed, Optional<LayerStack> opened) {
+    public static List<Face> of(
+            Structure structure,
+            LayerStack closed,
+            Optional<LayerStack> opened,
+            Optional<List<RigidMotion>> displayed) {
+        Set<Sight.Seen> before =
+                displayed.map(pose -> Sight.from(structure, pose, Sight.FRONT)).orElse(Set.of());
+        Set<Sight.Seen> aside = new HashSet<>();
+        displayed.ifPresent(pose -> Sight.ASIDE.forEach(towards -> aside.addAll(Sight.from(structure, pose, towards))));
         List<Face> faces = new ArrayList<>();
         for (Panel panel : structure.panels()) {
             if (panel.isClear()) {
@@ -66,6 +82,12 @@ public record Face(Panel panel, Side side, Set<Seen> seen) {
                 }
                 if (opened.filter(o -> o.shows(panel, side, false)).isPresent()) {
                     seen.add(Seen.OPENED);
+                }
+                Sight.Seen sight = new Sight.Seen(panel, side);
+                if (before.contains(sight)) {
+                    seen.add(Seen.DISPLAYED);
+                } else if (aside.contains(sight)) {
+                    seen.add(Seen.ASIDE);
                 }
                 if (!seen.isEmpty()) {
                     faces.add(new Face(panel, side, seen));

@@ -55,6 +55,20 @@ public record Brief(
         return new Brief(fold, basis, parameters, sheet, base, mat, tools, matting, other, units);
     }
 
+    /** Whether only what the card is cut from or posted in differs, as far as its size does not follow from that. */
+    boolean makesTheSameCardAs(Brief other) {
+        return fold.equals(other.fold)
+                && basis.equals(other.basis)
+                && !(basis instanceof Basis.FromSheet)
+                && !(basis instanceof Basis.ForEnvelope)
+                && parameters.equals(other.parameters)
+                && sheet.size().longSide().equals(other.sheet.size().longSide())
+                && base.equals(other.base)
+                && mat.equals(other.mat)
+                && tools.equals(other.tools)
+                && matting.equals(other.matting);
+    }
+
     public Brief withSheet(Sheet other) {
         return new Brief(fold, basis, parameters, other, base, mat, tools, matting, envelope, units);
     }

@@ -17,7 +17,15 @@ record Draft(Brief brief, Workpiece work, List<ScoreCard> scoreCards, EnvelopeFi
 
     /** @throws BriefException if no card follows from the brief */
     static Draft of(Brief brief) {
-        Workpiece work = Sizer.size(brief);
+        return of(brief, Sizer.size(brief));
+    }
+
+    /** The same for another brief; a card that is made alike is not worked out anew. */
+    Draft changedTo(Brief other) {
+        return brief.makesTheSameCardAs(other) ? of(other, work) : of(other);
+    }
+
+    private static Draft of(Brief brief, Workpiece work) {
         List<ScoreCard> scoreCards =
                 work.structure().pieces().stream().map(ScoreCard::of).toList();
         if (!work.foldsFlat()) {

@@ -34,18 +34,18 @@ final class Fixes {
     }
 
     /** @return at most two fixes after which the snag is gone and nothing worse has come */
-    static List<Snag.Fix> proven(Plan plan, Snag snag) {
+    static List<Snag.Fix> proven(Plan plan, Draft draft, Snag snag) {
         Fixes fixes = new Fixes(plan);
         fixes.propose(snag);
         return fixes.proposed.stream()
-                .filter(fix -> mends(plan, snag, fix.brief()))
+                .filter(fix -> mends(plan, draft, snag, fix.brief()))
                 .limit(MOST)
                 .toList();
     }
 
-    private static boolean mends(Plan before, Snag snag, Brief brief) {
+    private static boolean mends(Plan before, Draft draft, Snag snag, Brief brief) {
         try {
-            List<Snag> after = Snags.of(Draft.of(brief));
+            List<Snag> after = Snags.of(draft.changedTo(brief));
             return after.stream().noneMatch(s -> s.isSameAs(snag)) && stops(after) <= stops(before.snags());
         } catch (BriefException noPlan) {
             return false;
@@ -63,7 +63,7 @@ final class Fixes {
                 widen(snag.place().id());
                 usualParameters();
             }
-            case PANELS_OVERLAP -> usualParameters();
+            case PANELS_OVERLAP, STICKS_OUT -> usualParameters();
             case LONGER_THAN_SHEET -> {
                 largestFromSheet();
                 largerSheet();

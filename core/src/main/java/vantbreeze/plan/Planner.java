@@ -37,7 +37,7 @@ public final class Planner {
         Draft draft = Draft.of(brief);
         Plan plan = worked(draft);
         return plan.withSnags(plan.snags().stream()
-                .map(snag -> snag.withFixes(Fixes.proven(plan, snag)))
+                .map(snag -> snag.withFixes(Fixes.proven(plan, draft, snag)))
                 .toList());
     }
 

@@ -18,6 +18,7 @@ public record Snag(Code code, Severity severity, Place place, String text, List<
         LONGER_THAN_SHEET,
         LONGER_THAN_TRIMMER,
         PANELS_OVERLAP,
+        STICKS_OUT,
         PANEL_TOO_NARROW,
         CLOSES_DIFFERENTLY,
         MAT_DROPPED,

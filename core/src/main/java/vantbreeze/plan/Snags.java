@@ -7,6 +7,7 @@ import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import vantbreeze.fold.FlatStage;
 import vantbreeze.fold.FoldFault;
+import vantbreeze.fold.Projection;
 import vantbreeze.layer.Dressing;
 import vantbreeze.make.ScoreCard;
 import vantbreeze.make.ScoreReading;
@@ -49,6 +50,7 @@ final class Snags {
         snags.stock();
         if (draft.work().foldsFlat()) {
             snags.closedSize();
+            snags.projections();
             snags.envelope();
         }
         return snags.found.stream().sorted(Comparator.comparing(Snag::severity)).toList();
@@ -142,12 +144,25 @@ final class Snags {
                 Hinge other = hinges.get(j);
                 for (Panel shared : List.of(one.first(), one.second())) {
                     boolean share = shared.equals(other.first()) || shared.equals(other.second());
-                    if (share && one.score().fold() == other.score().fold() && areFlaps(one, other)) {
-                        overlap(one.across(shared), other.across(shared));
+                    if (share && one.score().fold() == other.score().fold()) {
+                        Panel a = one.across(shared);
+                        Panel b = other.across(shared);
+                        if (boxesOverlap(a, b) && areFlaps(one, other)) {
+                            overlap(a, b);
+                        }
                     }
                 }
             }
         }
+    }
+
+    private boolean boxesOverlap(Panel a, Panel b) {
+        Envelope both = work.closed()
+                .placed(a)
+                .outline()
+                .getEnvelopeInternal()
+                .intersection(work.closed().placed(b).outline().getEnvelopeInternal());
+        return both.getArea() > 0;
     }
 
     /** Asked last: it walks the whole card. */
@@ -230,6 +245,34 @@ final class Snags {
                                         draft.brief().tools().ruler().name()));
             }
         }
+    }
+
+    private void projections() {
+        Length width = work.values().width();
+        Length height = work.values().height();
+        for (Projection projection : Projection.of(work.closed(), new Size(width, height))) {
+            add(
+                    Snag.Code.STICKS_OUT,
+                    Severity.WARNING,
+                    Snag.Kind.PANEL,
+                    projection.panels().get(0).id(),
+                    "Closed, the %s sticks out by %s %s: the card is %s, not %s."
+                            .formatted(
+                                    projection.panels().get(0).name(),
+                                    ruler.text(projection.by()),
+                                    at(projection.edge()),
+                                    ruler.text(work.closedSize()),
+                                    ruler.text(new Size(width, height))));
+        }
+    }
+
+    private static String at(Projection.Edge edge) {
+        return switch (edge) {
+            case LEFT -> "on the left";
+            case RIGHT -> "on the right";
+            case BOTTOM -> "below";
+            case TOP -> "above";
+        };
     }
 
     private void envelope() {

@@ -8,6 +8,7 @@ import vantbreeze.fold.FlatFolder;
 import vantbreeze.fold.FlatStage;
 import vantbreeze.fold.FoldFault;
 import vantbreeze.fold.LayerStack;
+import vantbreeze.fold.PoseSolver;
 import vantbreeze.fold.StackMap;
 import vantbreeze.layer.Dressing;
 import vantbreeze.layer.Face;
@@ -46,8 +47,8 @@ record Workpiece(
             faults.add(new FoldFault.PanelsCross(
                     structure.panels().stream().map(Panel::name).toList()));
         }
-        List<Face> faces =
-                stack.map(s -> Face.of(structure, s, opened(structure))).orElse(List.of());
+        List<Face> faces = stack.map(s -> Face.of(structure, s, opened(structure), PoseSolver.displayed(structure)))
+                .orElse(List.of());
         Dressing dressing = Dressing.of(faces, structure, closed, brief.matting());
         StackMap bulk = StackMap.of(papers(brief, closed, dressing));
         return new Workpiece(values, structure, closed, stack, List.copyOf(faults), faces, dressing, bulk);

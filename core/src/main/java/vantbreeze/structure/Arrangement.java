@@ -36,6 +36,11 @@ record Arrangement(List<Panel> panels, List<Hinge> hinges, List<Vertex> vertices
         if (!outline.isRectangle() && !outline.isValid()) {
             throw new StructureException(piece.name(), "The outline of %s crosses itself.".formatted(piece.name()));
         }
+        if (piece.scores().isEmpty() && piece.slits().isEmpty()) {
+            List<Panel> whole = List.of(panel(piece, outline, 1));
+            requireNamesInside(piece, whole);
+            return new Arrangement(whole, List.of(), List.of());
+        }
         Subdivision<Object> plane = Subdivision.of(lines(piece, outline), SNAP_COUNTS, ASIDE_COUNTS);
         List<Subdivision.Stretch<Object>> stretches = new ArrayList<>(plane.loose());
         plane.edges().forEach(e -> stretches.add(e.stretch()));

@@ -19,6 +19,12 @@ public record Panel(String id, String name, String piece, Material material, Pol
         return material == Material.FILM;
     }
 
+    @Override
+    public boolean equals(Object other) {
+        return this == other
+                || (other instanceof Panel panel && id.equals(panel.id) && outline.equalsExact(panel.outline));
+    }
+
     /** By its id, which is unique in a structure: panels are looked up much more often than they are told apart. */
     @Override
     public int hashCode() {

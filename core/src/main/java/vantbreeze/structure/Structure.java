@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Deque;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -26,7 +27,11 @@ public final class Structure {
     private final Map<String, List<Panel>> called = new HashMap<>();
     private final List<Hinge> hinges = new ArrayList<>();
     private final List<Vertex> vertices = new ArrayList<>();
+    private final Map<Panel, List<Link>> links = new HashMap<>();
     private final Panel anchor;
+
+    /** @param hinge what holds the other panel; null for a bond */
+    private record Link(Hinge hinge, Panel to) {}
 
     private Structure(Builder builder) {
         pieces = List.copyOf(builder.pieces);
@@ -47,6 +52,8 @@ public final class Structure {
         stages = Stream.concat(Stream.of(Stage.flat(), builder.closed(scores())), builder.stages.stream())
                 .toList();
         anchor = panel(builder.anchor);
+        hinges.forEach(h -> link(h, h.first(), h.second()));
+        bonds.forEach(b -> link(null, panel(b.panel()), panel(b.onto())));
         requireTogether();
     }
 
@@ -167,26 +174,30 @@ public final class Structure {
         return reachedWithout(hinge).size() < panels.size();
     }
 
+    /** @return the panels that only that hinge holds to the anchor; none if something else holds them too */
+    public Set<Panel> hangingOn(Hinge hinge) {
+        Set<Panel> hanging = new LinkedHashSet<>(panels);
+        hanging.removeAll(reachedWithout(hinge));
+        return hanging;
+    }
+
     /** The panels that the anchor holds if that hinge is left out. */
     private Set<Panel> reachedWithout(Hinge left) {
         Set<Panel> reached = new HashSet<>(Set.of(anchor));
         Deque<Panel> open = new ArrayDeque<>(reached);
         while (!open.isEmpty()) {
-            neighbours(open.pop(), left).filter(reached::add).forEach(open::push);
+            for (Link link : links.getOrDefault(open.pop(), List.of())) {
+                if ((left == null || link.hinge() != left) && reached.add(link.to())) {
+                    open.push(link.to());
+                }
+            }
         }
         return reached;
     }
 
-    private Stream<Panel> neighbours(Panel panel, Hinge left) {
-        return Stream.concat(
-                hinges.stream()
-                        .filter(h -> h != left)
-                        .filter(h -> h.first().equals(panel) || h.second().equals(panel))
-                        .map(h -> h.across(panel)),
-                bonds.stream()
-                        .filter(b -> panel(b.panel()).equals(panel)
-                                || panel(b.onto()).equals(panel))
-                        .map(b -> panel(panel(b.panel()).equals(panel) ? b.onto() : b.panel())));
+    private void link(Hinge hinge, Panel one, Panel other) {
+        links.computeIfAbsent(one, k -> new ArrayList<>()).add(new Link(hinge, other));
+        links.computeIfAbsent(other, k -> new ArrayList<>()).add(new Link(hinge, one));
     }
 
     public List<Piece> pieces() {

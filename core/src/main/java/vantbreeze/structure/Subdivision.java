@@ -1,6 +1,7 @@
 package vantbreeze.structure;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -18,8 +19,8 @@ import org.locationtech.jts.geom.Polygon;
 
 /**
  * The plane cut up by line segments: nodes where they meet, edges between nodes, and the faces that the edges enclose.
- * Cards have tens to hundreds of segments; at that size every pair is simply compared, which is far quicker than building
- * an index for them.
+ * Cards have tens to hundreds of segments; at that size comparing those that overlap from left to right is far quicker than
+ * building an index for them.
  *
  * @param edges every stretch between two nodes that parts two different faces, each once
  * @param faces the bounded regions, with holes where something lies free inside
@@ -90,6 +91,17 @@ public record Subdivision<T>(List<Edge<T>> edges, List<Face> faces, List<Stretch
             }
         }
 
+        /** A line, or several that lie on each other, and where it is cut, ends included. */
+        private record Cuts(LineSegment segment, List<Coordinate> places) {
+            Cuts(Coordinate from, Coordinate to) {
+                this(new LineSegment(from, to), new ArrayList<>(List.of(from, to)));
+            }
+
+            void sort() {
+                places.sort(Comparator.comparingDouble(c -> square(segment.p0, c)));
+            }
+        }
+
         /** One node for all points closer than the snap distance, found by the square they lie in or beside. */
         private final Map<Square, Coordinate> nodes = new HashMap<>();
 
@@ -105,23 +117,18 @@ public record Subdivision<T>(List<Edge<T>> edges, List<Face> faces, List<Stretch
         static <T> List<Stretch<T>> node(List<Line<T>> lines, double snap) {
             Noder noder = new Noder(snap);
             int n = lines.size();
-            LineSegment[] segments = new LineSegment[n];
-            List<List<Coordinate>> cuts = new ArrayList<>(n);
+            Cuts[] cuts = new Cuts[n];
+            Map<Ends, Cuts> between = new LinkedHashMap<>();
             for (int i = 0; i < n; i++) {
-                Line<T> line = lines.get(i);
-                segments[i] = new LineSegment(noder.at(line.from()), noder.at(line.to()));
-                cuts.add(new ArrayList<>(List.of(segments[i].p0, segments[i].p1)));
+                Coordinate from = noder.at(lines.get(i).from());
+                Coordinate to = noder.at(lines.get(i).to());
+                cuts[i] = between.computeIfAbsent(Ends.of(from, to), ends -> new Cuts(from, to));
             }
-            for (int i = 0; i < n; i++) {
-                for (int j = i + 1; j < n; j++) {
-                    noder.cut(segments[i], segments[j], cuts.get(i), cuts.get(j));
-                }
-            }
+            noder.cut(between.values().toArray(new Cuts[0]));
+            between.values().forEach(Cuts::sort);
             Map<Ends, Stretch<T>> stretches = new LinkedHashMap<>();
             for (int i = 0; i < n; i++) {
-                Coordinate start = segments[i].p0;
-                List<Coordinate> along = cuts.get(i);
-                along.sort(Comparator.comparingDouble(c -> square(start, c)));
+                List<Coordinate> along = cuts[i].places();
                 for (int k = 1; k < along.size(); k++) {
                     Coordinate from = along.get(k - 1);
                     Coordinate to = along.get(k);
@@ -136,8 +143,19 @@ public record Subdivision<T>(List<Edge<T>> edges, List<Face> faces, List<Stretch
             return new ArrayList<>(stretches.values());
         }
 
+        /** Compares those that overlap from left to right. */
+        private void cut(Cuts[] all) {
+            Arrays.sort(all, Comparator.comparingDouble(c -> c.segment().minX()));
+            for (int i = 0; i < all.length; i++) {
+                double reach = all[i].segment().maxX() + snap;
+                for (int j = i + 1; j < all.length && all[j].segment().minX() <= reach; j++) {
+                    cut(all[i].segment(), all[j].segment(), all[i].places(), all[j].places());
+                }
+            }
+        }
+
         private void cut(LineSegment a, LineSegment b, List<Coordinate> onA, List<Coordinate> onB) {
-            if (apart(a.p0.x, a.p1.x, b.p0.x, b.p1.x) || apart(a.p0.y, a.p1.y, b.p0.y, b.p1.y)) {
+            if (apart(a.p0.y, a.p1.y, b.p0.y, b.p1.y)) {
                 return;
             }
             boolean touches = touch(a, b.p0, onA) | touch(a, b.p1, onA) | touch(b, a.p0, onB) | touch(b, a.p1, onB);

@@ -57,6 +57,9 @@ public class PlanBenchmark {
         "inverted-z",
         "side-step",
         "centre-step",
+        "tower",
+        "twin-pillar",
+        "interlocking-gatefold",
         "free-strip"
     })
     public String fold;
