@@ -3,6 +3,7 @@ import type {
   Fold,
   Folding,
   Grid,
+  OwnFold,
   Plan,
   ProblemBody,
   Project,
@@ -52,6 +53,10 @@ export const api = {
   folding: (brief: Brief) => request<Folding>("POST", "/foldings", brief),
   shelf: (brief: Brief) => request<ShelfEntry[]>("POST", "/shelf", brief),
   folds: () => request<Fold[]>("GET", "/folds"),
+  ownFolds: () => request<OwnFold[]>("GET", "/own-folds"),
+  keepFold: (name: string, brief: Brief) => request<OwnFold>("POST", "/own-folds", { name, brief }),
+  dropFold: (id: string) => request<OwnFold>("DELETE", `/own-folds/${id}`),
+  takeBackFold: (id: string) => request<OwnFold>("POST", `/own-folds/${id}/undelete`),
   papers: () => request<TableEntry[]>("GET", "/papers"),
   envelopes: () => request<TableEntry[]>("GET", "/envelopes"),
   tools: () => request<{ grids: Grid[] }>("GET", "/tools"),
@@ -67,6 +72,9 @@ export const api = {
   restore: (id: string, number: number, version: number) =>
     request<Project>("POST", `/projects/${id}/revisions/${number}/restore`, { version }),
 };
+
+/** Address of the crease pattern of the project as it is saved. */
+export const patternAddress = (id: string) => `/api/projects/${id}/exports/pattern.fold`;
 
 /** Address of a PDF of the project as it is saved. */
 export const exportAddress = (id: string, what: "plan" | "template", paper: "a4" | "letter") =>

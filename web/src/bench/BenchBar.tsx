@@ -2,7 +2,7 @@ import { FolderOpen, History, Moon, Printer, Redo2, Shapes, Sun, Undo2 } from "l
 import { DropdownMenu } from "radix-ui";
 import { useState } from "react";
 import { Link } from "react-router";
-import { exportAddress } from "../api/client";
+import { exportAddress, patternAddress } from "../api/client";
 import { Button } from "../parts/Button";
 import { symbol, unitsOf } from "../state/lengths";
 import { useTheme } from "../parts/useTheme";
@@ -39,6 +39,12 @@ export function BenchBar({ onRevisions, onShelf }: BenchBarProps) {
     await store.saveNow();
     if (bench.project && store.get().save === "saved")
       window.open(exportAddress(bench.project.id, what, paper), "_blank");
+  }
+
+  async function savePattern() {
+    await store.saveNow();
+    if (bench.project && store.get().save === "saved")
+      window.open(patternAddress(bench.project.id), "_blank");
   }
 
   return (
@@ -97,6 +103,12 @@ export function BenchBar({ onRevisions, onShelf }: BenchBarProps) {
                 {p.label}
               </DropdownMenu.Item>
             ))}
+            <DropdownMenu.Item
+              onSelect={() => void savePattern()}
+              className="data-[highlighted]:bg-accent-soft flex min-h-10 cursor-pointer items-center rounded px-3 outline-none"
+            >
+              Crease pattern, FOLD file
+            </DropdownMenu.Item>
           </DropdownMenu.Content>
         </DropdownMenu.Portal>
       </DropdownMenu.Root>

@@ -2,8 +2,8 @@ import { ChoiceWord } from "../parts/ChoiceWord";
 import { useChange, usePlan } from "../state/useBench";
 import { BasisWords } from "./BasisWords";
 import { EnvelopeWord, SheetWord } from "./MaterialWords";
+import { FoldWord, OwnFolds, UsualSizes } from "./FoldWords";
 import { ParameterWords, ToolWords } from "./ToolWords";
-import { useFolds } from "./useTables";
 import { GsmWord, LengthWord } from "./words";
 
 const LAYERS = ["no", "one", "two"];
@@ -12,7 +12,6 @@ const LAYERS = ["no", "one", "two"];
 export function BriefSentence() {
   const plan = usePlan();
   const change = useChange();
-  const folds = useFolds();
   const { brief } = plan;
   const { matting } = brief;
   const setMatting = (part: Partial<typeof matting>) =>
@@ -20,14 +19,7 @@ export function BriefSentence() {
   return (
     <section aria-label="Brief" className="font-title text-[1.2rem] leading-[2.1rem]">
       <p>
-        A{" "}
-        <ChoiceWord
-          label="Fold"
-          value={brief.fold}
-          choices={folds.map((f) => ({ value: f.id, label: f.name, hint: f.summary }))}
-          onChoose={(fold) => void change({ fold })}
-        />{" "}
-        <BasisWords />, <EnvelopeWord />, from <SheetWord />.
+        A <FoldWord /> <BasisWords />, <EnvelopeWord />, from <SheetWord />.
       </p>
       <p>
         It has{" "}
@@ -54,7 +46,9 @@ export function BriefSentence() {
         .
       </p>
       <p className="font-sans text-base leading-8">
+        <UsualSizes />
         <ParameterWords />
+        <OwnFolds />
         <ToolWords />
       </p>
     </section>

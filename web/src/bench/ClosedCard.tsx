@@ -1,4 +1,4 @@
-import { points } from "../parts/shapes";
+import { path } from "../parts/shapes";
 import { usePlan } from "../state/useBench";
 import type { Mark } from "./marks";
 import { VERDICTS } from "./verdicts";
@@ -43,9 +43,10 @@ export function ClosedCard({ marked }: { marked: Mark | null }) {
         )}
         <g transform={`translate(${at.x} ${at.y})`} stroke="var(--ink)" strokeWidth={edge * 0.13}>
           {closed.front.map((region, i) => (
-            <polygon
+            <path
               key={i}
-              points={points(region.points, card.h)}
+              d={path(region.points, region.holes, card.h)}
+              fillRule="evenodd"
               fill={
                 region.layer > 0
                   ? `var(--mat-${region.layer})`
@@ -59,7 +60,13 @@ export function ClosedCard({ marked }: { marked: Mark | null }) {
           {closed.front
             .filter((r) => marked?.kind === "PANEL" && panelId(r.panel) === marked.id)
             .map((r, i) => (
-              <polygon key={i} points={points(r.points, card.h)} fill="var(--accent)" fillOpacity={0.25} />
+              <path
+                key={i}
+                d={path(r.points, r.holes, card.h)}
+                fillRule="evenodd"
+                fill="var(--accent)"
+                fillOpacity={0.25}
+              />
             ))}
         </g>
       </svg>

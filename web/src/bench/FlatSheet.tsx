@@ -1,6 +1,6 @@
 import { useState } from "react";
 import type { Panel, Piece } from "../api/types";
-import { points } from "../parts/shapes";
+import { path, points } from "../parts/shapes";
 import { usePlan } from "../state/useBench";
 import type { Mark } from "./marks";
 import { RulerScale } from "./RulerScale";
@@ -41,8 +41,9 @@ export function FlatSheet({ piece, marked, onMark }: FlatSheetProps) {
     >
       <RulerScale length={width} units={plan.brief.units} u={u} y={-rim.label - 2 * u} />
       <RulerScale length={height} units={plan.brief.units} u={u} x={-4 * u} upright />
-      <polygon
-        points={points(piece.outline, height)}
+      <path
+        d={path(piece.outline, piece.holes, height)}
+        fillRule="evenodd"
         fill="var(--card)"
         stroke="var(--ink)"
         strokeWidth={1.4 * u}
@@ -109,8 +110,9 @@ function PanelShape({ panel, height, u, measure, isMarked, onMark }: PanelShapeP
   return (
     <g onClick={() => onMark(isMarked ? null : { kind: "PANEL", id: panel.id })}>
       <title>{`${panel.name}, ${panel.size.shown}`}</title>
-      <polygon
-        points={points(panel.points, height)}
+      <path
+        d={path(panel.points, panel.holes, height)}
+        fillRule="evenodd"
         fill={isMarked ? "var(--accent)" : "transparent"}
         fillOpacity={isMarked ? 0.22 : 1}
       />

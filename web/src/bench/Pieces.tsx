@@ -28,6 +28,8 @@ export function Pieces() {
 const SEEN: Record<Face["seen"][number], string> = {
   CLOSED: "closed",
   OPENED: "opened",
+  DISPLAYED: "displayed",
+  ASIDE: "from the side",
   BEHIND: "from behind",
 };
 

@@ -87,6 +87,13 @@ function ParameterWord({ parameter }: { parameter: ParameterValue }) {
           help={help}
           onCommit={set}
         />
+      ) : parameter.kind === "CHOICE" ? (
+        <ChoiceWord
+          label={parameter.label}
+          value={parameter.value}
+          choices={parameter.choices.map((c) => ({ value: c, label: c }))}
+          onChoose={(c) => void set(c)}
+        />
       ) : (
         <TextWord
           label={parameter.label}

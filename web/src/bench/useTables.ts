@@ -5,6 +5,8 @@ import { api } from "../api/client";
 const forever = { staleTime: Infinity };
 
 export const useFolds = () => useQuery({ queryKey: ["folds"], queryFn: api.folds, ...forever }).data ?? [];
+export const useOwnFolds = () =>
+  useQuery({ queryKey: ["own-folds"], queryFn: api.ownFolds, staleTime: 60_000 }).data ?? [];
 export const usePapers = () => useQuery({ queryKey: ["papers"], queryFn: api.papers, ...forever }).data ?? [];
 export const useEnvelopes = () =>
   useQuery({ queryKey: ["envelopes"], queryFn: api.envelopes, ...forever }).data ?? [];

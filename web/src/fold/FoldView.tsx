@@ -100,6 +100,11 @@ function Moving({ folding, marked, onMark }: FoldViewProps & { folding: Folding 
           {blocked}
         </p>
       )}
+      {folding.crossing && (
+        <p role="alert" className="border-warn bg-warn-soft m-0 rounded-md border-l-4 px-3 py-1.5">
+          {folding.crossing}
+        </p>
+      )}
       {folding.displayed && (
         <p data-testid="standing" className="m-0 text-base">
           Displayed <b>{folding.displayed.width.shown}</b> wide, <b>{folding.displayed.height.shown}</b> high,{" "}

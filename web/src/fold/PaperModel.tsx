@@ -6,6 +6,7 @@ import {
   EdgesGeometry,
   FrontSide,
   Matrix4,
+  Path,
   PerspectiveCamera,
   Shape,
   ShapeGeometry,
@@ -121,6 +122,8 @@ function Panels({ folding, at, marked, onMark, colours }: PaperModelProps & { co
           <Panel
             key={panel.id}
             points={panel.points}
+            holes={panel.holes}
+            clear={panel.clear}
             matrix={matrix}
             isMarked={marked === panel.id}
             onMark={() => onMark(panel.id)}
@@ -137,17 +140,24 @@ type Eight = [...Four, ...Four];
 
 interface PanelProps {
   points: number[][];
+  holes: number[][][];
+  /** Film is seen through. */
+  clear: boolean;
   matrix: Matrix4;
   isMarked: boolean;
   onMark(): void;
   colours: Colours;
 }
 
-function Panel({ points, matrix, isMarked, onMark, colours }: PanelProps) {
-  const shape = useMemo(
-    () => new ShapeGeometry(new Shape(points.map(([x = 0, y = 0]) => new Vector2(x, y)))),
-    [points],
-  );
+const CLEAR_OPACITY = 0.25;
+
+function Panel({ points, holes, clear, matrix, isMarked, onMark, colours }: PanelProps) {
+  const shape = useMemo(() => {
+    const ring = (corners: number[][]) => corners.map(([x = 0, y = 0]) => new Vector2(x, y));
+    const outline = new Shape(ring(points));
+    outline.holes = holes.map((hole) => new Path(ring(hole)));
+    return new ShapeGeometry(outline);
+  }, [points, holes]);
   const edges = useMemo<BufferGeometry>(() => new EdgesGeometry(shape), [shape]);
   const pick = (e: ThreeEvent<MouseEvent>) => {
     if (e.delta > 4) return;
@@ -161,6 +171,8 @@ function Panel({ points, matrix, isMarked, onMark, colours }: PanelProps) {
           color={isMarked ? colours.mark : colours.face}
           side={FrontSide}
           roughness={0.95}
+          transparent={clear}
+          opacity={clear ? CLEAR_OPACITY : 1}
         />
       </mesh>
       <mesh geometry={shape} onClick={pick}>
@@ -168,6 +180,8 @@ function Panel({ points, matrix, isMarked, onMark, colours }: PanelProps) {
           color={isMarked ? colours.mark : colours.back}
           side={BackSide}
           roughness={0.95}
+          transparent={clear}
+          opacity={clear ? CLEAR_OPACITY : 1}
         />
       </mesh>
       <lineSegments geometry={edges}>

@@ -42,20 +42,23 @@ export function Section({ folding, at, marked, onMark }: SectionProps) {
         role="img"
         aria-label={WORDS[cut].name}
       >
-        {section(folding, movesAt(folding, at), cut, place).map((line, i) => {
+        {section(folding, movesAt(folding, at), cut, place).map((lines, i) => {
           const panel = folding.panels[i];
-          if (!line || !panel) return null;
+          if (!panel) return null;
           const isMarked = panel.id === marked;
-          const ends = { x1: line[0], y1: line[1], x2: line[2], y2: line[3] };
           return (
             <g key={panel.id} onClick={() => onMark(panel.id)} className="cursor-pointer">
-              <line
-                {...ends}
-                stroke={isMarked ? "var(--accent)" : "var(--ink)"}
-                strokeWidth={isMarked ? 2 * stroke : stroke}
-                strokeLinecap="round"
-              />
-              <line {...ends} stroke="transparent" strokeWidth={6 * stroke} />
+              {lines.map(([x1, y1, x2, y2], k) => (
+                <g key={k}>
+                  <line
+                    {...{ x1, y1, x2, y2 }}
+                    stroke={isMarked ? "var(--accent)" : panel.clear ? "var(--quiet)" : "var(--ink)"}
+                    strokeWidth={isMarked ? 2 * stroke : panel.clear ? 0.5 * stroke : stroke}
+                    strokeLinecap="round"
+                  />
+                  <line {...{ x1, y1, x2, y2 }} stroke="transparent" strokeWidth={6 * stroke} />
+                </g>
+              ))}
             </g>
           );
         })}

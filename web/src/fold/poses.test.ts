@@ -12,7 +12,7 @@ const square = [
 ];
 
 const folding = (blocked: string | null = null): Folding => ({
-  panels: [{ id: "a", name: "a", layer: 0, points: square }],
+  panels: [{ id: "a", name: "a", layer: 0, points: square, holes: [], clear: false }],
   motions: [
     { from: "flat", to: "closed", frames: [[still], [still], [upright]], blocked: null },
     {
@@ -23,6 +23,7 @@ const folding = (blocked: string | null = null): Folding => ({
     },
   ],
   displayed: null,
+  crossing: null,
 });
 
 it("names a stop at each end of every motion", () => {
@@ -55,13 +56,32 @@ it("moves points by rotation and shift", () => {
 
 it("cuts a panel at a height, seen from above", () => {
   const f = folding();
-  expect(section(f, [still], "level", 5)[0]).toEqual([10, 0, 0, 0]);
-  expect(section(f, [upright], "level", 5)[0]).toEqual([0, -10, 0, 0]);
-  expect(section(f, [still], "level", 20)[0]).toBeNull();
+  expect(section(f, [still], "level", 5)[0]).toEqual([[0, 0, 10, 0]]);
+  expect(section(f, [upright], "level", 5)[0]).toEqual([[0, -10, 0, 0]]);
+  expect(section(f, [still], "level", 20)[0]).toEqual([]);
 });
 
 it("cuts a panel upright, seen from its side", () => {
-  expect(section(folding(), [still], "upright", 5)[0]).toEqual([0, -0, 0, -10]);
+  expect(section(folding(), [still], "upright", 5)[0]).toEqual([[0, -10, 0, -0]]);
+});
+
+it("cuts a panel with a hole into two stretches", () => {
+  const f = folding();
+  const ring = f.panels.map((p) => ({
+    ...p,
+    holes: [
+      [
+        [3, 3],
+        [7, 3],
+        [7, 7],
+        [3, 7],
+      ],
+    ],
+  }));
+  expect(section({ ...f, panels: ring }, [still], "level", 5)[0]).toEqual([
+    [0, 0, 3, 0],
+    [7, 0, 10, 0],
+  ]);
 });
 
 it("bounds the card over all frames", () => {

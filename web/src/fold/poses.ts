@@ -64,28 +64,35 @@ export type Cut = "level" | "upright";
 const inSection = ([x, y, z]: readonly number[], cut: Cut): [number, number] =>
   cut === "level" ? [x ?? 0, z ?? 0] : [z ?? 0, -(y ?? 0)];
 
-/** For each panel the stretch [x1, y1, x2, y2] of the drawing at which the plane cuts it, or null. */
+/** For each panel the stretches [x1, y1, x2, y2] of the drawing at which the plane cuts it. */
 export function section(folding: Folding, moves: Move[], cut: Cut, at: number) {
   const axis = cut === "level" ? 1 : 0;
   return folding.panels.map((panel, i) => {
     const move = moves[i];
-    if (!move) return null;
-    const corners = panel.points.map(([x = 0, y = 0]) => moved(move, x, y));
+    if (!move) return [];
     const cuts: [number, number][] = [];
-    corners.forEach((a, k) => {
-      const b = corners[(k + 1) % corners.length] ?? a;
-      if (a[axis] < at !== b[axis] < at) {
-        const share = (at - a[axis]) / (b[axis] - a[axis]);
-        cuts.push(
-          inSection(
-            [0, 1, 2].map((n) => (a[n] ?? 0) + share * ((b[n] ?? 0) - (a[n] ?? 0))),
-            cut,
-          ),
-        );
-      }
-    });
-    const [one, other] = cuts;
-    return one && other ? ([...one, ...other] as const) : null;
+    for (const ring of [panel.points, ...panel.holes]) {
+      const corners = ring.map(([x = 0, y = 0]) => moved(move, x, y));
+      corners.forEach((a, k) => {
+        const b = corners[(k + 1) % corners.length] ?? a;
+        if (a[axis] < at !== b[axis] < at) {
+          const share = (at - a[axis]) / (b[axis] - a[axis]);
+          cuts.push(
+            inSection(
+              [0, 1, 2].map((n) => (a[n] ?? 0) + share * ((b[n] ?? 0) - (a[n] ?? 0))),
+              cut,
+            ),
+          );
+        }
+      });
+    }
+    cuts.sort((p, q) => p[0] - q[0] || p[1] - q[1]);
+    const stretches: [number, number, number, number][] = [];
+    for (let k = 0; k + 1 < cuts.length; k += 2) {
+      const [one, other] = [cuts[k], cuts[k + 1]];
+      if (one && other) stretches.push([...one, ...other]);
+    }
+    return stretches;
   });
 }
 

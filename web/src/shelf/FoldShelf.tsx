@@ -53,8 +53,18 @@ function Shelf({ onDone }: { onDone(): void }) {
   const seconds = useClock(true);
   const shown = shelf.data?.filter((e) => filters.every((f) => FILTERS[f].holds(e)));
 
+  /* Folds of one's own are free strips, told apart by what was typed. */
+  const isOnTheBench = (entry: ShelfEntry) =>
+    entry.fold === brief.fold &&
+    Object.entries(entry.brief.parameters).every(([key, text]) => brief.parameters[key] === text);
+
   async function choose(entry: ShelfEntry) {
-    await store.change((now) => ({ ...now, fold: entry.fold, basis: entry.brief.basis }));
+    await store.change((now) => ({
+      ...now,
+      fold: entry.fold,
+      basis: entry.brief.basis,
+      parameters: { ...now.parameters, ...entry.brief.parameters },
+    }));
     onDone();
   }
 
@@ -90,10 +100,10 @@ function Shelf({ onDone }: { onDone(): void }) {
       <ul className="m-0 grid grow list-none grid-cols-[repeat(auto-fill,minmax(15rem,1fr))] content-start gap-3 overflow-auto p-1">
         {shown?.map((entry) => (
           <ShelfCard
-            key={entry.fold}
+            key={entry.fold + entry.name}
             entry={entry}
             seconds={seconds}
-            isNow={entry.fold === brief.fold}
+            isNow={isOnTheBench(entry)}
             onChoose={() => void choose(entry)}
           />
         ))}

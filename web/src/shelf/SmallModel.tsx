@@ -9,9 +9,12 @@ export function SmallModel({ folding, at }: { folding: Folding; at: number }) {
   return (
     <svg viewBox={box} className="h-28 w-full" aria-hidden>
       {drawn(folding, at).map((panel) => (
-        <polygon
+        <path
           key={panel.id}
-          points={panel.points.map((p) => p.join(",")).join(" ")}
+          d={[panel.points, ...panel.holes]
+            .map((ring) => `M${ring.map((p) => p.join(",")).join(" ")}Z`)
+            .join(" ")}
+          fillRule="evenodd"
           fill={panel.showsFace ? "var(--card)" : "var(--card-back)"}
           stroke="var(--ink)"
           strokeWidth={size * 0.008}

@@ -12,9 +12,17 @@ const square = [
   [0, 10],
 ];
 const folding = (...moves: number[][]): Folding => ({
-  panels: moves.map((_, i) => ({ id: String(i), name: "", layer: 0, points: square })),
+  panels: moves.map((_, i) => ({
+    id: String(i),
+    name: "",
+    layer: 0,
+    points: square,
+    holes: [],
+    clear: false,
+  })),
   motions: [{ from: "flat", to: "closed", frames: [moves, moves], blocked: null }],
   displayed: null,
+  crossing: null,
 });
 
 it("draws what is nearer later", () => {

@@ -8,6 +8,7 @@ const PITCH = 0.34;
 export interface Drawn {
   id: string;
   points: [number, number][];
+  holes: [number, number][][];
   depth: number;
   showsFace: boolean;
 }
@@ -28,11 +29,14 @@ export function drawn(folding: Folding, at: number): Drawn[] {
   const moves = movesAt(folding, at);
   return folding.panels
     .map((panel, i) => {
-      const corners = panel.points.map(([x = 0, y = 0]) => seen(moved(moves[i] ?? [], x, y)));
+      const onScreen = (ring: number[][]) => ring.map(([x = 0, y = 0]) => seen(moved(moves[i] ?? [], x, y)));
+      const flat = (ring: [number, number, number][]) => ring.map((c) => [c[0], c[1]] as [number, number]);
+      const corners = onScreen(panel.points);
       const depth = corners.reduce((sum, c) => sum + c[2], 0) / corners.length + 0.02 * panel.layer;
       return {
         id: panel.id,
-        points: corners.map((c) => [c[0], c[1]] as [number, number]),
+        points: flat(corners),
+        holes: panel.holes.map((ring) => flat(onScreen(ring))),
         depth,
         showsFace: signedArea(corners) < 0,
       };

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import vantbreeze.measure.Length;
+import vantbreeze.measure.UnitSystem;
 
 /**
  * Something about a fold that the maker may choose.
@@ -149,6 +150,46 @@ public record Parameter(
             Function<Values, Object> fallback,
             Function<Values, List<String>> choices) {
         return new Parameter(key, label, help, Kind.CHOICE, fallback, null, null, choices, v -> true);
+    }
+
+    /**
+     * Reads a value as a maker types it.
+     *
+     * @param bareUnit the unit of lengths without one
+     * @throws IllegalArgumentException saying what cannot be read; ranges are not looked at
+     */
+    public Object read(String text, UnitSystem bareUnit) {
+        return switch (kind) {
+            case LENGTH -> Length.parse(text, bareUnit);
+            case LENGTHS -> LengthList.parse(text, bareUnit);
+            case COUNT -> count(text);
+            case CHOICE -> text.strip();
+            case PANELS -> PanelRows.parse(text, bareUnit);
+            case GLUE -> GlueList.parse(text);
+        };
+    }
+
+    private Integer count(String text) {
+        try {
+            return Integer.valueOf(text.strip());
+        } catch (NumberFormatException notWhole) {
+            throw new IllegalArgumentException(
+                    "The %s (%s) must be a whole number, %s.".formatted(label, text, counts.text()));
+        }
+    }
+
+    /** What may be typed, for a message. */
+    public String form() {
+        return switch (kind) {
+            case LENGTH -> "a length such as 5 1/2 in or 140 mm";
+            case LENGTHS -> "lengths in rising order, such as 1, 2, 3 1/2 in";
+            case COUNT -> counts.text();
+            case CHOICE -> "a choice";
+            case PANELS ->
+                "%d to %d widths with M or V between them, rows with a slash between them"
+                        .formatted(PanelList.FEWEST, PanelList.MOST);
+            case GLUE -> "such as panel 1 on panel 4, or nothing";
+        };
     }
 
     /** The same with a narrower range. */

@@ -83,6 +83,12 @@ public record Brief(
         return withParameters(changed);
     }
 
+    public Brief withAll(Map<String, Object> more) {
+        Map<String, Object> changed = new HashMap<>(parameters);
+        changed.putAll(more);
+        return withParameters(changed);
+    }
+
     public Brief without(String parameter) {
         Map<String, Object> changed = new HashMap<>(parameters);
         changed.remove(parameter);

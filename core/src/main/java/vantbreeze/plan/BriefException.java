@@ -21,7 +21,7 @@ public final class BriefException extends IllegalArgumentException {
         this.faults = List.copyOf(faults);
     }
 
-    BriefException(String field, String value, String allowed, String text) {
+    public BriefException(String field, String value, String allowed, String text) {
         this(List.of(new Fault(field, value, allowed, text)));
     }
 

@@ -2,10 +2,12 @@ package vantbreeze.plan;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import vantbreeze.catalogue.FoldCatalogue;
 import vantbreeze.catalogue.FoldDesign;
+import vantbreeze.catalogue.NamedFold;
 import vantbreeze.layer.Face;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
@@ -22,6 +24,9 @@ public final class Shelf {
     private static final Size MESSAGE = new Size(Length.inches(3), Length.inches(2));
 
     private Shelf() {}
+
+    /** @param parameters what makes it that fold */
+    public record Own(NamedFold fold, Map<String, Object> parameters) {}
 
     /** What kept the card from being larger. */
     public enum Limit {
@@ -69,8 +74,15 @@ public final class Shelf {
 
     /** @param brief its envelope, sheet, stock, tools and mats count; its size does not */
     public static List<Entry> of(Brief brief) {
-        return FoldCatalogue.all().stream()
-                .map(fold -> entry(brief.withFold(fold)))
+        return of(brief, List.of());
+    }
+
+    /** @param own folds that the maker kept */
+    public static List<Entry> of(Brief brief, List<Own> own) {
+        return Stream.concat(
+                        FoldCatalogue.all().stream().map(brief::withFold),
+                        own.stream().map(o -> brief.withFold(o.fold()).withAll(o.parameters())))
+                .map(Shelf::entry)
                 .sorted(Comparator.comparing((Entry e) -> !e.canBeMade()).thenComparingInt(Entry::effort))
                 .toList();
     }

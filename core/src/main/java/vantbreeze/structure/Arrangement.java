@@ -41,25 +41,34 @@ record Arrangement(List<Panel> panels, List<Hinge> hinges, List<Vertex> vertices
             requireNamesInside(piece, whole);
             return new Arrangement(whole, List.of(), List.of());
         }
-        Subdivision<Object> plane = Subdivision.of(lines(piece, outline), SNAP_COUNTS, ASIDE_COUNTS);
+        Subdivision<Object> plane = plane(piece);
         List<Subdivision.Stretch<Object>> stretches = new ArrayList<>(plane.loose());
         plane.edges().forEach(e -> stretches.add(e.stretch()));
         stretches.forEach(s -> requireOneLine(s.lines()));
         stretches.forEach(s -> requireInside(outline, s));
         plane.loose().forEach(Arrangement::requireSlit);
-        List<Integer> order = readingOrder(plane.faces());
         List<Panel> panels = new ArrayList<>();
         Map<Integer, Panel> panelOfFace = new HashMap<>();
-        for (int face : order) {
-            if (isCutOut(outline, plane.faces().get(face))) {
-                continue;
-            }
-            Panel panel = panel(piece, plane.faces().get(face).outline(), panels.size() + 1);
+        for (Subdivision.Face face : facesInOrder(piece, plane)) {
+            Panel panel = panel(piece, face.outline(), panels.size() + 1);
             panels.add(panel);
-            panelOfFace.put(face, panel);
+            panelOfFace.put(plane.faces().indexOf(face), panel);
         }
         requireNamesInside(piece, panels);
         return new Arrangement(List.copyOf(panels), hinges(piece, plane, panelOfFace), vertices(stretches));
+    }
+
+    static Subdivision<Object> plane(Piece piece) {
+        return Subdivision.of(lines(piece, piece.polygon()), SNAP_COUNTS, ASIDE_COUNTS);
+    }
+
+    /** What is left of the piece, in reading order. */
+    static List<Subdivision.Face> facesInOrder(Piece piece, Subdivision<Object> plane) {
+        Polygon outline = piece.polygon();
+        return readingOrder(plane.faces()).stream()
+                .map(plane.faces()::get)
+                .filter(face -> !isCutOut(outline, face))
+                .toList();
     }
 
     /** The outline's lines are the piece itself. */

@@ -1,6 +1,7 @@
 package vantbreeze.server.export;
 
 import java.nio.charset.StandardCharsets;
+import java.util.Map;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -45,15 +46,28 @@ class ExportController {
         return pdf(id, paper, "template", TemplatePdf::of);
     }
 
+    /** The crease pattern for programs that read the public FOLD format. */
+    @GetMapping(value = "/pattern.fold", produces = MediaType.APPLICATION_JSON_VALUE)
+    ResponseEntity<Map<String, Object>> pattern(@PathVariable String id) {
+        ProjectJson project = projects.get(id);
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, fileName("attachment", project, "pattern.fold"))
+                .body(FoldFile.of(project.name(), Planner.plan(project.brief().read())));
+    }
+
+    private static String fileName(String how, ProjectJson project, String what) {
+        return ContentDisposition.builder(how)
+                .filename(project.name() + ", " + what, StandardCharsets.UTF_8)
+                .build()
+                .toString();
+    }
+
     private ResponseEntity<byte[]> pdf(String id, String paper, String what, Drawer drawer) {
         Paper sheet = Paper.named(paper);
         ProjectJson project = projects.get(id);
         byte[] drawn = drawer.draw(project.name(), Planner.plan(project.brief().read()), sheet);
-        ContentDisposition name = ContentDisposition.inline()
-                .filename(project.name() + ", " + what + ".pdf", StandardCharsets.UTF_8)
-                .build();
         return ResponseEntity.ok()
-                .header(HttpHeaders.CONTENT_DISPOSITION, name.toString())
+                .header(HttpHeaders.CONTENT_DISPOSITION, fileName("inline", project, what + ".pdf"))
                 .contentType(MediaType.APPLICATION_PDF)
                 .body(drawn);
     }

@@ -1,7 +1,8 @@
 package vantbreeze.server.export;
 
-import java.util.List;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.LinearRing;
+import org.locationtech.jts.geom.Polygon;
 import vantbreeze.measure.Length;
 import vantbreeze.structure.Fold;
 import vantbreeze.structure.Piece;
@@ -35,11 +36,11 @@ final class PieceDrawing {
 
     void draw(Piece piece) {
         page.stroke(0.25, 0);
-        Coordinate[] ring = piece.polygon().getCoordinates();
-        List<double[]> corners = java.util.Arrays.stream(ring, 0, ring.length - 1)
-                .map(c -> new double[] {x(c.x / Length.COUNTS_PER_MILLIMETRE), y(c.y / Length.COUNTS_PER_MILLIMETRE)})
-                .toList();
-        page.polygon(corners);
+        Polygon outline = piece.polygon();
+        ring(outline.getExteriorRing());
+        for (int i = 0; i < outline.getNumInteriorRing(); i++) {
+            ring(outline.getInteriorRingN(i));
+        }
         for (ScoreLine score : piece.scores()) {
             if (score.fold() == Fold.VALLEY) {
                 page.stroke(0.2, 0.2, 2.4, 1.4);
@@ -52,6 +53,13 @@ final class PieceDrawing {
         for (Slit slit : piece.slits()) {
             line(slit.from(), slit.to());
         }
+    }
+
+    private void ring(LinearRing ring) {
+        Coordinate[] corners = ring.getCoordinates();
+        page.polygon(java.util.Arrays.stream(corners, 0, corners.length - 1)
+                .map(c -> new double[] {x(c.x / Length.COUNTS_PER_MILLIMETRE), y(c.y / Length.COUNTS_PER_MILLIMETRE)})
+                .toList());
     }
 
     private void line(Point from, Point to) {

@@ -127,7 +127,7 @@ public record BriefJson(
     }
 
     /** @param value what a parameter may be */
-    static String text(Object value, UnitSystem units) {
+    public static String text(Object value, UnitSystem units) {
         if (value instanceof Length length) {
             return length.exactText(units);
         }

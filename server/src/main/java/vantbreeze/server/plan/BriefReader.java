@@ -7,10 +7,6 @@ import java.util.Map;
 import java.util.function.Supplier;
 import vantbreeze.catalogue.FoldCatalogue;
 import vantbreeze.catalogue.FoldDesign;
-import vantbreeze.catalogue.GlueList;
-import vantbreeze.catalogue.LengthList;
-import vantbreeze.catalogue.PanelList;
-import vantbreeze.catalogue.PanelRows;
 import vantbreeze.catalogue.Parameter;
 import vantbreeze.layer.Matting;
 import vantbreeze.material.Sheet;
@@ -27,7 +23,7 @@ import vantbreeze.post.Envelope;
 /** Reads every field of a brief before it complains, so that the maker sees all faults at once. */
 final class BriefReader {
 
-    private static final int LONGEST_TEXT = 400;
+    private static final int LONGEST_TEXT = 1200;
     private static final String A_LENGTH = "a length such as 5 1/2 in or 140 mm";
     private static final Length LONGEST_TRIMMER = Length.inches(60);
     private static final Length SHORTEST_TRIMMER = Length.inches(4);
@@ -147,42 +143,12 @@ final class BriefReader {
                 continue;
             }
             String field = "parameters." + parameter.key();
-            Object value = switch (parameter.kind()) {
-                case LENGTH -> length(field, text);
-                case CHOICE -> text.strip();
-                case LENGTHS ->
-                    field(
-                            field,
-                            text,
-                            "lengths in rising order, such as 1, 2, 3 1/2 in",
-                            () -> LengthList.parse(text, units));
-                case COUNT -> field(field, text, parameter.counts().text(), () -> count(parameter, text));
-                case PANELS ->
-                    field(
-                            field,
-                            text,
-                            "%d to %d widths with M or V between them, rows with a slash between them"
-                                    .formatted(PanelList.FEWEST, PanelList.MOST),
-                            () -> PanelRows.parse(text, units));
-                case GLUE -> field(field, text, "such as panel 1 on panel 4, or nothing", () -> GlueList.parse(text));
-            };
+            Object value = field(field, text, parameter.form(), () -> parameter.read(text, units));
             if (value != null) {
                 read.put(parameter.key(), value);
             }
         }
         return read;
-    }
-
-    private static int count(Parameter parameter, String text) {
-        try {
-            return Integer.parseInt(text.strip());
-        } catch (NumberFormatException notWhole) {
-            throw new IllegalArgumentException(
-                    "The %s (%s) is a whole number, %s."
-                            .formatted(
-                                    parameter.label(), text, parameter.counts().text()),
-                    notWhole);
-        }
     }
 
     private Tools tools() {

@@ -3,6 +3,7 @@ package vantbreeze.server.plan;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
 import java.util.List;
+import vantbreeze.fold.Crossing;
 import vantbreeze.fold.Motion;
 import vantbreeze.fold.RigidMotion;
 import vantbreeze.fold.Standing;
@@ -21,11 +22,15 @@ import vantbreeze.structure.Panel;
 public record FoldingJson(
         List<BodyJson> panels,
         List<MotionJson> motions,
-        @Schema(nullable = true) StandingJson displayed) {
+        @Schema(nullable = true) StandingJson displayed,
+
+        @Schema(nullable = true, description = "what would have to pass through each other on the way")
+        String crossing) {
 
     /** @param layer how many panels lie below it on the closed card */
     @Schema(name = "Body")
-    public record BodyJson(String id, String name, int layer, List<double[]> points) {}
+    public record BodyJson(
+            String id, String name, int layer, List<double[]> points, List<List<double[]>> holes, boolean clear) {}
 
     /**
      * @param frames for each frame and panel twelve numbers: the rotation row by row, then the shift in mm
@@ -46,12 +51,35 @@ public record FoldingJson(
         for (int i = 0; i < folding.structure().panels().size(); i++) {
             Panel panel = folding.structure().panels().get(i);
             int layer = folding.layers().isEmpty() ? 0 : folding.layers().get(i);
-            panels.add(new BodyJson(panel.id(), panel.name(), layer, LengthJson.corners(panel.outline())));
+            panels.add(new BodyJson(
+                    panel.id(),
+                    panel.name(),
+                    layer,
+                    LengthJson.corners(panel.outline()),
+                    LengthJson.holes(panel.outline()),
+                    panel.isClear()));
         }
         return new FoldingJson(
                 panels,
                 folding.motions().stream().map(m -> motion(m, units)).toList(),
-                folding.displayed().map(s -> standing(s, units)).orElse(null));
+                folding.displayed().map(s -> standing(s, units)).orElse(null),
+                folding.crossing().map(c -> crossing(folding, c)).orElse(null));
+    }
+
+    private static String crossing(Folding folding, Crossing crossing) {
+        int frames = folding.motions().stream()
+                .filter(m -> m.from().equals(crossing.from()))
+                .findFirst()
+                .orElseThrow()
+                .frames()
+                .size();
+        return "On the way from %s to %s, about %d%% along, the %s would pass through the %s."
+                .formatted(
+                        crossing.from(),
+                        crossing.to(),
+                        100 * crossing.frame() / (frames - 1),
+                        crossing.one().name(),
+                        crossing.other().name());
     }
 
     private static MotionJson motion(Motion motion, UnitSystem units) {

@@ -2,7 +2,9 @@ package vantbreeze.server.plan;
 
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
+import java.util.stream.IntStream;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Reading;
@@ -50,7 +52,18 @@ public record LengthJson(
 
     /** @return corners in mm as [x, y], first not repeated */
     static List<double[]> corners(Polygon polygon) {
-        Coordinate[] ring = polygon.getExteriorRing().getCoordinates();
+        return corners(polygon.getExteriorRing());
+    }
+
+    /** @return the corners of each hole, like those of the outline */
+    static List<List<double[]>> holes(Polygon polygon) {
+        return IntStream.range(0, polygon.getNumInteriorRing())
+                .mapToObj(i -> corners(polygon.getInteriorRingN(i)))
+                .toList();
+    }
+
+    private static List<double[]> corners(LinearRing closed) {
+        Coordinate[] ring = closed.getCoordinates();
         return java.util.Arrays.stream(ring, 0, ring.length - 1)
                 .map(c -> new double[] {c.x / Length.COUNTS_PER_MILLIMETRE, c.y / Length.COUNTS_PER_MILLIMETRE})
                 .toList();

@@ -1,6 +1,9 @@
 package vantbreeze.server.plan;
 
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -9,13 +12,15 @@ import org.springframework.web.bind.annotation.RestController;
 import vantbreeze.catalogue.FoldCatalogue;
 import vantbreeze.catalogue.FoldDesign;
 import vantbreeze.catalogue.Parameter;
+import vantbreeze.catalogue.Preset;
 import vantbreeze.material.Sheet;
+import vantbreeze.measure.Ruler;
+import vantbreeze.measure.Size;
 import vantbreeze.measure.ToolGrid;
 import vantbreeze.measure.UnitSystem;
 import vantbreeze.plan.Brief;
 import vantbreeze.plan.Folding;
 import vantbreeze.plan.Planner;
-import vantbreeze.plan.Shelf;
 import vantbreeze.post.Envelope;
 import vantbreeze.server.plan.LengthJson.SizeJson;
 
@@ -25,7 +30,38 @@ import vantbreeze.server.plan.LengthJson.SizeJson;
 class PlanController {
 
     /** A fold on offer. */
-    record FoldJson(String id, String name, String summary, List<FoldParameterJson> parameters) {}
+    record FoldJson(
+            String id, String name, String summary, List<FoldParameterJson> parameters, List<PresetJson> presets) {}
+
+    /**
+     * A usual size.
+     *
+     * @param name "5½ × 4¼ in", with what is chosen besides
+     * @param width closed, absent for a fold that has a width of its own
+     */
+    @Schema(name = "Preset")
+    record PresetJson(
+            String name,
+            UnitSystem units,
+            @Schema(nullable = true) String width,
+            String height,
+            Map<String, String> parameters) {
+
+        static PresetJson of(Preset preset) {
+            Ruler ruler = Ruler.of(preset.units());
+            Map<String, String> parameters = new LinkedHashMap<>();
+            preset.parameters().forEach((key, value) -> parameters.put(key, BriefJson.text(value, preset.units())));
+            String size = preset.width() == null
+                    ? ruler.text(preset.height()) + " high"
+                    : ruler.text(new Size(preset.width(), preset.height()));
+            return new PresetJson(
+                    size,
+                    preset.units(),
+                    preset.width() == null ? null : preset.width().exactText(preset.units()),
+                    preset.height().exactText(preset.units()),
+                    parameters);
+        }
+    }
 
     record FoldParameterJson(String key, String label, String help, Parameter.Kind kind) {}
 
@@ -50,12 +86,6 @@ class PlanController {
         return FoldingJson.of(Folding.of(brief), brief.units());
     }
 
-    /** All folds, each as large as the brief's envelope and sheet allow. */
-    @PostMapping("/shelf")
-    List<ShelfJson> shelf(@RequestBody BriefJson json) {
-        return Shelf.of(json.read()).stream().map(ShelfJson::of).toList();
-    }
-
     @GetMapping("/folds")
     List<FoldJson> folds() {
         return FoldCatalogue.all().stream().map(PlanController::fold).toList();
@@ -68,7 +98,8 @@ class PlanController {
                 fold.summary(),
                 fold.parameters().stream()
                         .map(p -> new FoldParameterJson(p.key(), p.label(), p.help(), p.kind()))
-                        .toList());
+                        .toList(),
+                Preset.of(fold).stream().map(PresetJson::of).toList());
     }
 
     @GetMapping("/papers")

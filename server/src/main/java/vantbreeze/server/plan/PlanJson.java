@@ -52,13 +52,18 @@ public record PlanJson(
             boolean chosen,
             @Schema(nullable = true) LengthJson least,
             @Schema(nullable = true) LengthJson most,
-            @Schema(nullable = true) String limits) {}
+            @Schema(nullable = true) String limits,
+            @Schema(description = "of a choice; else empty") List<String> choices) {}
 
     @Schema(name = "Piece")
     public record PieceJson(
             String name,
             SizeJson size,
             List<double[]> outline,
+
+            @Schema(description = "what is cut out inside, each like the outline")
+            List<List<double[]>> holes,
+
             List<PanelJson> panels,
             List<ScoreJson> scores,
             List<SlitJson> slits,
@@ -72,6 +77,7 @@ public record PlanJson(
             String name,
             SizeJson size,
             List<double[]> points,
+            List<List<double[]>> holes,
             @Schema(description = "a place well inside it") double[] inside) {}
 
     /** Positions are absent for an oblique score; the handle is absent where nothing moves it. */
@@ -111,7 +117,7 @@ public record PlanJson(
 
     /** @param layer 0 for the panel itself, 1 or more for its mats */
     @Schema(name = "Region")
-    public record RegionJson(String panel, Side side, int layer, List<double[]> points) {}
+    public record RegionJson(String panel, Side side, int layer, List<double[]> points, List<List<double[]>> holes) {}
 
     @Schema(name = "Spot")
     public record SpotJson(double thicknessMm, int layers, List<double[]> points) {}

@@ -83,7 +83,8 @@ public final class PlanWriter {
                 p.chosen(),
                 range == null ? null : length(range.least()),
                 range == null ? null : length(range.most()),
-                range == null ? counts(parameter) : limits(range));
+                range == null ? counts(parameter) : limits(range),
+                p.choices());
     }
 
     private static String counts(Parameter parameter) {
@@ -102,6 +103,7 @@ public final class PlanWriter {
                 piece.name(),
                 size(piece.size()),
                 LengthJson.corners(piece.polygon()),
+                LengthJson.holes(piece.polygon()),
                 plan.structure().panels().stream()
                         .filter(p -> p.piece().equals(piece.name()))
                         .map(p -> new PlanJson.PanelJson(
@@ -109,6 +111,7 @@ public final class PlanWriter {
                                 p.name(),
                                 size(p.box()),
                                 LengthJson.corners(p.outline()),
+                                LengthJson.holes(p.outline()),
                                 LengthJson.inside(p.outline())))
                         .toList(),
                 card.readings().stream().map(this::score).toList(),
@@ -160,7 +163,11 @@ public final class PlanWriter {
                 closed.grams(),
                 closed.front().stream()
                         .map(r -> new PlanJson.RegionJson(
-                                r.face().panel().name(), r.face().side(), r.layer(), LengthJson.corners(r.outline())))
+                                r.face().panel().name(),
+                                r.face().side(),
+                                r.layer(),
+                                LengthJson.corners(r.outline()),
+                                LengthJson.holes(r.outline())))
                         .toList(),
                 closed.bulk().stream()
                         .map(s -> new PlanJson.SpotJson(

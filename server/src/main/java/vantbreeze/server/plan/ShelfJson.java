@@ -29,7 +29,7 @@ public record ShelfJson(
         boolean stands,
         @Schema(nullable = true) FoldingJson folding) {
 
-    static ShelfJson of(Shelf.Entry e) {
+    public static ShelfJson of(Shelf.Entry e) {
         Ruler ruler = e.brief().ruler();
         return new ShelfJson(
                 e.fold().id(),

@@ -1,0 +1,28 @@
+package vantbreeze.catalogue;
+
+import java.util.List;
+import vantbreeze.structure.Structure;
+
+/** A fold that goes by the maker's own name: a free strip that was kept. */
+public record NamedFold(String name, FoldDesign fold) implements FoldDesign {
+
+    @Override
+    public String id() {
+        return fold.id();
+    }
+
+    @Override
+    public String summary() {
+        return "Your own fold.";
+    }
+
+    @Override
+    public List<Parameter> parameters() {
+        return fold.parameters();
+    }
+
+    @Override
+    public Structure build(Values values) {
+        return fold.build(values);
+    }
+}

@@ -1,0 +1,66 @@
+package vantbreeze.server.export;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import vantbreeze.measure.Length;
+import vantbreeze.plan.Plan;
+import vantbreeze.structure.CreasePattern;
+import vantbreeze.structure.Piece;
+import vantbreeze.structure.Stage;
+
+/**
+ * The crease patterns of a plan in the public FOLD 1.1 format: the first piece is the file's own frame, the others follow
+ * in {@code file_frames}. Coordinates in mm; fold angles in degrees, positive for valleys, on the closed card.
+ */
+final class FoldFile {
+
+    private static final double VERSION = 1.1;
+
+    private FoldFile() {}
+
+    static Map<String, Object> of(String title, Plan plan) {
+        Map<String, Object> file = new LinkedHashMap<>();
+        file.put("file_spec", VERSION);
+        file.put("file_creator", "Vantbreeze");
+        file.put("file_title", title);
+        file.put("file_classes", List.of(plan.structure().pieces().size() == 1 ? "singleModel" : "multiModel"));
+        List<Map<String, Object>> frames = new ArrayList<>();
+        for (Piece piece : plan.structure().pieces()) {
+            frames.add(frame(piece, plan.structure().stage(Stage.CLOSED)));
+        }
+        file.putAll(frames.remove(0));
+        if (!frames.isEmpty()) {
+            file.put("file_frames", frames);
+        }
+        return file;
+    }
+
+    private static Map<String, Object> frame(Piece piece, Stage closed) {
+        CreasePattern pattern = CreasePattern.of(piece);
+        Map<String, Object> frame = new LinkedHashMap<>();
+        frame.put("frame_title", piece.name());
+        frame.put("frame_classes", List.of("creasePattern"));
+        frame.put("frame_attributes", List.of("2D"));
+        frame.put("frame_unit", "mm");
+        frame.put(
+                "vertices_coords",
+                pattern.vertices().stream()
+                        .map(v -> List.of(v.x / Length.COUNTS_PER_MILLIMETRE, v.y / Length.COUNTS_PER_MILLIMETRE))
+                        .toList());
+        frame.put(
+                "edges_vertices",
+                pattern.edges().stream().map(e -> List.of(e.from(), e.to())).toList());
+        frame.put(
+                "edges_assignment",
+                pattern.edges().stream().map(e -> e.kind().letter()).toList());
+        frame.put(
+                "edges_foldAngle",
+                pattern.edges().stream()
+                        .map(e -> e.score() == null ? 0 : closed.degrees(e.score()))
+                        .toList());
+        frame.put("faces_vertices", pattern.faces());
+        return frame;
+    }
+}

@@ -1,0 +1,112 @@
+package vantbreeze.server.ownfold;
+
+import java.time.Clock;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.json.JsonMapper;
+import vantbreeze.catalogue.FoldCatalogue;
+import vantbreeze.catalogue.FoldDesign;
+import vantbreeze.catalogue.NamedFold;
+import vantbreeze.catalogue.Parameter;
+import vantbreeze.measure.UnitSystem;
+import vantbreeze.plan.Brief;
+import vantbreeze.plan.BriefException;
+import vantbreeze.plan.Planner;
+import vantbreeze.plan.Shelf;
+import vantbreeze.server.plan.BriefJson;
+
+/** Keeps folds that the maker typed. */
+@Service
+public class OwnFoldService {
+
+    private static final TypeReference<Map<String, String>> TEXT_BY_KEY = new TypeReference<>() {};
+
+    private final OwnFoldRepository folds;
+    private final JsonMapper json;
+    private final Clock clock;
+
+    OwnFoldService(OwnFoldRepository folds, JsonMapper json, Clock clock) {
+        this.folds = folds;
+        this.json = json;
+        this.clock = clock;
+    }
+
+    @Transactional(readOnly = true)
+    public List<OwnFoldJson> list() {
+        return folds.findByDeletedAtIsNullOrderByNameAsc().stream()
+                .map(this::written)
+                .toList();
+    }
+
+    /** @return the kept folds, ready for the shelf */
+    @Transactional(readOnly = true)
+    public List<Shelf.Own> onTheShelf() {
+        FoldDesign strip = typedFold();
+        return list().stream()
+                .map(own -> new Shelf.Own(new NamedFold(own.name(), strip), read(strip, own.parameters())))
+                .toList();
+    }
+
+    private static Map<String, Object> read(FoldDesign fold, Map<String, String> text) {
+        Map<String, Object> values = new HashMap<>();
+        for (Parameter parameter : fold.parameters()) {
+            if (text.containsKey(parameter.key())) {
+                values.put(parameter.key(), parameter.read(text.get(parameter.key()), UnitSystem.INCH));
+            }
+        }
+        return values;
+    }
+
+    /** @throws BriefException if no card follows from it, or its fold cannot be typed */
+    @Transactional
+    public OwnFoldJson keep(String name, BriefJson given) {
+        Brief brief = given.read();
+        FoldDesign strip = typedFold();
+        if (!brief.fold().id().equals(strip.id())) {
+            throw new BriefException(
+                    "brief.fold",
+                    brief.fold().id(),
+                    strip.id(),
+                    "Only a %s can be kept as a fold of your own; the %s is in the catalogue."
+                            .formatted(strip.name(), brief.fold().name()));
+        }
+        Planner.plan(brief);
+        Map<String, String> parameters = BriefJson.of(brief).parameters();
+        return written(folds.save(new OwnFold(name.strip(), json.writeValueAsString(parameters), clock.instant())));
+    }
+
+    @Transactional
+    public OwnFoldJson delete(String id) {
+        OwnFold fold = find(id);
+        fold.delete(clock.instant());
+        return written(fold);
+    }
+
+    @Transactional
+    public OwnFoldJson undelete(String id) {
+        OwnFold fold = find(id);
+        fold.undelete();
+        return written(fold);
+    }
+
+    private OwnFold find(String id) {
+        return folds.findById(id).orElseThrow(() -> new OwnFoldNotFound(id));
+    }
+
+    private OwnFoldJson written(OwnFold fold) {
+        return new OwnFoldJson(
+                fold.id(), fold.name(), typedFold().id(), json.readValue(fold.parameters(), TEXT_BY_KEY));
+    }
+
+    /** The one fold whose panels are typed. */
+    private static FoldDesign typedFold() {
+        return FoldCatalogue.all().stream()
+                .filter(f -> f.parameters().stream().anyMatch(p -> p.kind() == Parameter.Kind.PANELS))
+                .findFirst()
+                .orElseThrow();
+    }
+}

@@ -1,0 +1,7 @@
+create table own_fold (
+    id varchar(36) primary key,
+    name varchar(80) not null,
+    parameters varchar(20000) not null,
+    created_at timestamp with time zone not null,
+    deleted_at timestamp with time zone
+);

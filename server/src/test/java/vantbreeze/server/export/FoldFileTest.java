@@ -1,0 +1,83 @@
+package vantbreeze.server.export;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import vantbreeze.plan.Plan;
+import vantbreeze.plan.Planner;
+import vantbreeze.server.TestBriefs;
+import vantbreeze.server.plan.BriefJson;
+
+/**
+ * Crease patterns in the FOLD 1.1 format (its public specification). The files of three folds lie with the front end's
+ * tests, where the npm library "fold" reads them; -Ddocs.write=true writes them anew.
+ */
+class FoldFileTest {
+
+    private static final Path PATTERNS = Path.of("..", "web", "src", "test", "patterns");
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+
+    private static Plan plan(String fold) {
+        String brief = TestBriefs.zFold("4 1/4 in", "5 1/2 in").replace("z-fold", fold);
+        return Planner.plan(JSON.readValue(brief, BriefJson.class).read());
+    }
+
+    private static JsonNode file(String fold) {
+        return JSON.readTree(JSON.writeValueAsString(FoldFile.of(fold, plan(fold))));
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"latch-gate", "side-step", "tower"})
+    void theSampleFilesAreWhatIsExported(String fold) throws IOException {
+        Path sample = PATTERNS.resolve(fold + ".json");
+        if (Boolean.getBoolean("docs.write")) {
+            Files.createDirectories(PATTERNS);
+            Files.writeString(sample, JSON.writeValueAsString(file(fold)) + "\n");
+        }
+        assertThat(JSON.readTree(Files.readString(sample))).isEqualTo(file(fold));
+    }
+
+    /** The plane's vertices, edges and faces obey Euler: V - E + F = 1 for a sheet without the outside. */
+    @ParameterizedTest
+    @ValueSource(strings = {"z-fold", "latch-gate", "tower", "free-strip"})
+    void itsCountsObeyEuler(String fold) {
+        JsonNode file = file(fold);
+        int vertices = file.get("vertices_coords").size();
+        int edges = file.get("edges_vertices").size();
+        int faces = file.get("faces_vertices").size();
+        assertThat(vertices - edges + faces).isEqualTo(1);
+    }
+
+    @Test
+    void foldsAndAnglesAreThoseOfTheClosedCard() {
+        JsonNode file = file("z-fold");
+        assertThat(file.get("file_spec").asDouble()).isEqualTo(1.1);
+        List<String> kinds = file.get("edges_assignment")
+                .valueStream()
+                .map(JsonNode::asString)
+                .toList();
+        List<Double> angles = file.get("edges_foldAngle")
+                .valueStream()
+                .map(JsonNode::asDouble)
+                .toList();
+        assertThat(kinds).containsOnlyOnce("M", "V").doesNotContain("C");
+        assertThat(angles.get(kinds.indexOf("M"))).isEqualTo(-180);
+        assertThat(angles.get(kinds.indexOf("V"))).isEqualTo(180);
+    }
+
+    @Test
+    void furtherPiecesAreFurtherFrames() {
+        JsonNode file = file("double-z");
+        assertThat(file.get("frame_title").asString()).isEqualTo("base");
+        assertThat(file.get("file_frames")).hasSize(1);
+        assertThat(file.get("file_frames").get(0).get("frame_title").asString()).isEqualTo("band");
+    }
+}

@@ -1,0 +1,166 @@
+import { useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+import { api, Problem } from "../api/client";
+import type { OwnFold, Preset } from "../api/types";
+import { Button } from "../parts/Button";
+import { ChoiceWord } from "../parts/ChoiceWord";
+import { Sheet } from "../parts/Sheet";
+import { pretty } from "../state/lengths";
+import { useChange, usePlan } from "../state/useBench";
+import { useFolds, useOwnFolds } from "./useTables";
+
+/** The fold, from the catalogue or one of the maker's own; what the brief already says is kept. */
+export function FoldWord() {
+  const { brief } = usePlan();
+  const change = useChange();
+  const folds = useFolds();
+  const own = useOwnFolds();
+  const mine = own.find((o) => o.fold === brief.fold && isMadeOf(o, brief.parameters));
+  const choose = (value: string) => {
+    const kept = own.find((o) => o.id === value);
+    void change((b) =>
+      kept ? { fold: kept.fold, parameters: { ...b.parameters, ...kept.parameters } } : { fold: value },
+    );
+  };
+  return (
+    <ChoiceWord
+      label="Fold"
+      value={mine?.id ?? brief.fold}
+      choices={[
+        ...folds.map((f) => ({ value: f.id, label: f.name, hint: f.summary })),
+        ...own.map((o) => ({ value: o.id, label: o.name, hint: "Your own fold." })),
+      ]}
+      onChoose={choose}
+    />
+  );
+}
+
+const isMadeOf = (own: OwnFold, parameters: Record<string, string>) =>
+  Object.entries(own.parameters).every(([key, text]) => parameters[key] === text);
+
+/** Sizes that makers often begin with; choosing one is a change like any other. */
+export function UsualSizes() {
+  const { brief } = usePlan();
+  const change = useChange();
+  const presets = useFolds().find((f) => f.id === brief.fold)?.presets ?? [];
+  const begin = ({ width, height, parameters, units }: Preset) =>
+    change({ basis: { kind: "CLOSED", width, height }, parameters, units });
+  return (
+    <span className="mr-4">
+      Begin with a{" "}
+      <ChoiceWord
+        label="Usual sizes"
+        value=""
+        shown="usual size"
+        choices={presets.map((p, i) => ({
+          value: String(i),
+          label: p.name,
+          hint: Object.entries(p.parameters)
+            .map(([key, text]) => `${key} ${pretty(text)}`)
+            .join(", "),
+        }))}
+        onChoose={(i) => {
+          const preset = presets[Number(i)];
+          if (preset) void begin(preset);
+        }}
+      />
+      .
+    </span>
+  );
+}
+
+/** A fold whose panels are typed can be kept under a name. */
+export function OwnFolds() {
+  const { parameters } = usePlan();
+  const [open, setOpen] = useState(false);
+  if (!parameters.some((p) => p.kind === "PANELS")) return null;
+  return (
+    <>
+      <Button className="mr-4" onClick={() => setOpen(true)}>
+        Keep as my own fold
+      </Button>
+      <Sheet
+        title="Your own folds"
+        text="A kept fold stands on the shelf and in the list of folds, with its panels, slits and joints."
+        open={open}
+        onOpenChange={setOpen}
+      >
+        <Keeping onDone={() => setOpen(false)} />
+      </Sheet>
+    </>
+  );
+}
+
+function Keeping({ onDone }: { onDone(): void }) {
+  const { brief } = usePlan();
+  const own = useOwnFolds();
+  const queries = useQueryClient();
+  const [name, setName] = useState("");
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const [gone, setGone] = useState<OwnFold | null>(null);
+
+  async function attempt(job: () => Promise<unknown>): Promise<boolean> {
+    try {
+      await job();
+      setTrouble(null);
+      await queries.invalidateQueries({ queryKey: ["own-folds"] });
+      await queries.invalidateQueries({ queryKey: ["shelf"] });
+      return true;
+    } catch (error) {
+      if (!(error instanceof Problem)) throw error;
+      setTrouble(error.message);
+      return false;
+    }
+  }
+
+  return (
+    <div className="flex flex-col gap-3">
+      <form
+        className="flex flex-wrap items-end gap-2"
+        onSubmit={(e) => {
+          e.preventDefault();
+          void attempt(() => api.keepFold(name, brief)).then((done) => done && onDone());
+        }}
+      >
+        <label className="flex grow flex-col text-sm">
+          Name of the fold
+          <input
+            className="border-rule bg-ground min-h-10 rounded-md border px-2 text-base"
+            value={name}
+            maxLength={80}
+            onChange={(e) => setName(e.target.value)}
+          />
+        </label>
+        <Button look="strong" type="submit">
+          Keep it
+        </Button>
+      </form>
+      {trouble && (
+        <p role="alert" className="border-stop bg-stop-soft m-0 rounded-md border-l-4 px-3 py-1.5">
+          {trouble}
+        </p>
+      )}
+      {gone && (
+        <p role="status" className="m-0 flex items-center gap-2">
+          {gone.name} is off the shelf.
+          <Button onClick={() => void attempt(() => api.takeBackFold(gone.id)).then(() => setGone(null))}>
+            Bring it back
+          </Button>
+        </p>
+      )}
+      <ul className="m-0 list-none p-0" aria-label="Folds you kept">
+        {own.map((fold) => (
+          <li key={fold.id} className="border-rule flex items-center gap-2 border-t py-1">
+            <span className="grow">{fold.name}</span>
+            <Button
+              aria-label={`Take ${fold.name} off the shelf`}
+              onClick={() => void attempt(() => api.dropFold(fold.id)).then(() => setGone(fold))}
+            >
+              Take off
+            </Button>
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}
