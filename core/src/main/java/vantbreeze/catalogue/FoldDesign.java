@@ -20,4 +20,9 @@ public interface FoldDesign {
 
     /** @param values resolved against {@link #parameters()}, every one present */
     Structure build(Values values);
+
+    /** The same under a maker's own name. */
+    default FoldDesign called(String ownName) {
+        return new NamedFold(ownName, this);
+    }
 }

@@ -4,7 +4,7 @@ import java.util.List;
 import vantbreeze.structure.Structure;
 
 /** A fold that goes by the maker's own name: a free strip that was kept. */
-public record NamedFold(String name, FoldDesign fold) implements FoldDesign {
+record NamedFold(String name, FoldDesign fold) implements FoldDesign {
 
     @Override
     public String id() {

@@ -7,7 +7,6 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import vantbreeze.catalogue.FoldCatalogue;
 import vantbreeze.catalogue.FoldDesign;
-import vantbreeze.catalogue.NamedFold;
 import vantbreeze.layer.Face;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
@@ -26,7 +25,7 @@ public final class Shelf {
     private Shelf() {}
 
     /** @param parameters what makes it that fold */
-    public record Own(NamedFold fold, Map<String, Object> parameters) {}
+    public record Own(FoldDesign fold, Map<String, Object> parameters) {}
 
     /** What kept the card from being larger. */
     public enum Limit {

@@ -10,7 +10,6 @@ import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 import vantbreeze.catalogue.FoldCatalogue;
 import vantbreeze.catalogue.FoldDesign;
-import vantbreeze.catalogue.NamedFold;
 import vantbreeze.catalogue.Parameter;
 import vantbreeze.measure.UnitSystem;
 import vantbreeze.plan.Brief;
@@ -47,7 +46,7 @@ public class OwnFoldService {
     public List<Shelf.Own> onTheShelf() {
         FoldDesign strip = typedFold();
         return list().stream()
-                .map(own -> new Shelf.Own(new NamedFold(own.name(), strip), read(strip, own.parameters())))
+                .map(own -> new Shelf.Own(strip.called(own.name()), read(strip, own.parameters())))
                 .toList();
     }
 
