@@ -1,6 +1,6 @@
 import { useState } from "react";
 import type { Panel, Piece } from "../api/types";
-import { path, points } from "../parts/shapes";
+import { path } from "../parts/shapes";
 import { usePlan } from "../state/useBench";
 import type { Mark } from "./marks";
 import { RulerScale } from "./RulerScale";
@@ -51,7 +51,13 @@ export function FlatSheet({ piece, marked, onMark }: FlatSheetProps) {
       {plan.mats
         .filter((m) => m.side === "FACE" && piece.panels.some((p) => p.name === m.panel))
         .map((m, i) => (
-          <polygon key={i} points={points(m.points, height)} fill={`var(--mat-${m.layer})`} opacity={0.75} />
+          <path
+            key={i}
+            d={path(m.points, m.holes, height)}
+            fillRule="evenodd"
+            fill={`var(--mat-${m.layer})`}
+            opacity={0.75}
+          />
         ))}
       {piece.panels.map((panel) => (
         <PanelShape

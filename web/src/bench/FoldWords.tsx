@@ -50,7 +50,7 @@ export function UsualSizes() {
       Begin with a{" "}
       <ChoiceWord
         label="Usual sizes"
-        value=""
+        value="usual"
         shown="usual size"
         choices={presets.map((p, i) => ({
           value: String(i),

@@ -18,7 +18,7 @@ export function ScoreCard({ piece }: { piece: Piece }) {
           </tr>
         </thead>
         <tbody>
-          {piece.scores.map((s) => (
+          {piece.lines.map((s) => (
             <tr key={s.id} className="border-rule border-t">
               <th scope="row" className="py-1 pr-3 font-normal">
                 {s.id}
@@ -47,7 +47,7 @@ export function ScoreCard({ piece }: { piece: Piece }) {
 
 /** Upright scores are read from the left and right end, level ones from the bottom and the top. */
 function ends(piece: Piece): [string, string] {
-  const lies = new Set(piece.scores.map((s) => s.lie));
+  const lies = new Set(piece.lines.map((s) => s.lie));
   if (!lies.has("LEVEL")) return ["From the left", "From the right"];
   if (!lies.has("UPRIGHT")) return ["From the bottom", "From the top"];
   return ["From left or bottom", "From right or top"];

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Polygon;
 import vantbreeze.fold.FlatStage;
 import vantbreeze.measure.Division;
 import vantbreeze.measure.Length;
@@ -15,8 +16,8 @@ import vantbreeze.measure.Size;
 import vantbreeze.structure.Structure;
 
 /**
- * The mats of a card, by the step rule: each layer is the one below moved inward by the step, rounded down to the grid,
- * what rounding took shared between opposite borders.
+ * The mats of a card, by the step rule: each layer is the one below moved inward by the step. Rectangles are rounded down
+ * to the grid, what rounding took shared between opposite borders; other outlines are cut by a template and are not rounded.
  *
  * @param cuts in the order of the faces, lower layers first
  * @param dropped mats that would be too narrow to handle
@@ -60,13 +61,12 @@ public record Dressing(List<MatCut> cuts, List<Dropped> dropped) {
 
         Dresser(List<Face> faces, Structure structure, FlatStage closed, Matting matting) {
             this.structure = structure;
-            this.faces = faces.stream()
-                    .filter(f -> f.panel().rectangle().isPresent())
-                    .toList();
+            this.faces = faces;
             this.closed = closed;
             this.matting = matting;
             for (Face face : this.faces) {
-                if (face.seen().contains(Face.Seen.CLOSED)) {
+                if (face.seen().contains(Face.Seen.CLOSED)
+                        && face.panel().rectangle().isPresent()) {
                     FlatStage.Placed placed = closed.placed(face.panel());
                     if (placed.upSide() == face.side()) {
                         boxes.put(face, placed.outline().getEnvelopeInternal());
@@ -156,6 +156,30 @@ public record Dressing(List<MatCut> cuts, List<Dropped> dropped) {
         }
 
         private List<Mat> layers(Face face, Meeting meeting) {
+            return face.panel().rectangle().isPresent() ? rectangles(face, meeting) : shapes(face);
+        }
+
+        /** Every further layer is the one below moved inward again. */
+        private List<Mat> shapes(Face face) {
+            List<Mat> mats = new ArrayList<>();
+            List<Polygon> under = List.of(face.panel().outline());
+            for (int layer = 1; layer <= matting.layersOn(face); layer++) {
+                List<Polygon> parts = under.stream()
+                        .flatMap(p -> Inset.of(p, matting.step(), NARROWEST).stream())
+                        .toList();
+                if (parts.isEmpty()) {
+                    dropped.add(new Dropped(face, layer));
+                    break;
+                }
+                for (Polygon part : parts) {
+                    mats.add(Mat.shaped(face, layer, part, matting.step()));
+                }
+                under = parts;
+            }
+            return mats;
+        }
+
+        private List<Mat> rectangles(Face face, Meeting meeting) {
             List<Mat> mats = new ArrayList<>();
             Envelope under = face.panel().outline().getEnvelopeInternal();
             for (int layer = 1; layer <= matting.layersOn(face); layer++) {

@@ -12,7 +12,6 @@ import vantbreeze.structure.Bond;
 import vantbreeze.structure.Panel;
 import vantbreeze.structure.Piece;
 import vantbreeze.structure.Side;
-import vantbreeze.structure.Slit;
 import vantbreeze.structure.Structure;
 
 /** Writes the order of work from the structure and its mats. */
@@ -101,7 +100,7 @@ public final class Steps {
         if (!card.sameFromBothEnds().isEmpty()) {
             String positions =
                     joined(card.sameFromBothEnds().stream().map(ruler::text).toList());
-            Side side = card.readings().get(0).scoreOn();
+            Side side = card.lines().get(0).scoreOn();
             steps.add(new Step(
                     "Score the " + piece.name(),
                     "%s, score at %s, turn it round and score at %s again."
@@ -110,9 +109,9 @@ public final class Steps {
             return;
         }
         for (Side side : Side.values()) {
-            List<String> positions = card.readings().stream()
+            List<String> positions = card.lines().stream()
                     .filter(r -> r.scoreOn() == side)
-                    .map(r -> position(r, side))
+                    .map(r -> position(piece, r, side))
                     .toList();
             if (!positions.isEmpty()) {
                 steps.add(new Step(
@@ -124,7 +123,7 @@ public final class Steps {
     }
 
     /** Turned over like a page, what was at the right end is now at the left. */
-    private String position(ScoreReading reading, Side side) {
+    private String position(Piece piece, ScoreReading reading, Side side) {
         boolean turned = side == Side.BACK;
         return switch (reading.lie()) {
             case UPRIGHT ->
@@ -132,7 +131,7 @@ public final class Steps {
                         + " from the left end"
                         + span(reading, reading.begins(), reading.ends(), "up from the bottom");
             case LEVEL -> {
-                Length width = pieceOf(reading).size().width();
+                Length width = piece.size().width();
                 yield ruler.text(reading.fromStart())
                         + " from the bottom"
                         + span(
@@ -151,42 +150,16 @@ public final class Steps {
                 : " (only from %s to %s, %s)".formatted(ruler.text(begins), ruler.text(ends), measured);
     }
 
-    private Piece pieceOf(ScoreReading reading) {
-        return structure.pieces().stream()
-                .filter(p -> p.scores().contains(reading.score()))
-                .findFirst()
-                .orElseThrow();
-    }
-
-    /** A trimmer is read like this: which edge against the fence, at which mark, cut from where to where. */
+    /** Pencil first: the ends are what must be right. */
     private void slit(Piece piece) {
         if (piece.slits().isEmpty()) {
             return;
         }
-        List<String> cuts = piece.slits().stream().map(this::cut).toList();
         steps.add(new Step(
                 "Slit the " + piece.name(),
                 "Face side up, mark the ends of every slit in pencil. %s. Stop the trimmer short of each end and finish to the mark with a knife: short of it the fold tears, past it the frame is weak."
-                        .formatted(String.join("; ", cuts)),
+                        .formatted(new SlitReading(piece, ruler).text()),
                 BLADES));
-    }
-
-    private String cut(Slit slit) {
-        if (slit.from().x().equals(slit.to().x())) {
-            return "left edge against the fence at %s, cut from %s to %s up from the bottom"
-                    .formatted(
-                            ruler.text(slit.from().x()),
-                            ruler.text(Length.min(slit.from().y(), slit.to().y())),
-                            ruler.text(Length.max(slit.from().y(), slit.to().y())));
-        }
-        if (slit.from().y().equals(slit.to().y())) {
-            return "lower edge against the fence at %s, cut from %s to %s across from the left"
-                    .formatted(
-                            ruler.text(slit.from().y()),
-                            ruler.text(Length.min(slit.from().x(), slit.to().x())),
-                            ruler.text(Length.max(slit.from().x(), slit.to().x())));
-        }
-        return "cut the slanting %s by hand".formatted(slit.id());
     }
 
     private static String sideUp(Side side) {

@@ -88,7 +88,7 @@ public final class Planner {
                         : brief.base().grams(p.squareMillimetres()))
                 .sum();
         grams += work.dressing().mats().stream()
-                .mapToDouble(m -> brief.mat().grams(m.size().squareMillimetres()))
+                .mapToDouble(m -> brief.mat().grams(m.squareMillimetres()))
                 .sum();
         return new Plan.ClosedCard(
                 work.closedSize(),
@@ -145,14 +145,15 @@ public final class Planner {
         for (Piece piece : work.structure().pieces()) {
             list.add(new Plan.CutPiece(1, piece.name(), piece.size(), "", "", false));
         }
-        record Kind(Size size, int layer, boolean split, int number) {}
+        record Kind(Size size, String shape, int layer, boolean split, int number) {}
         Map<Kind, List<MatCut>> alike = new LinkedHashMap<>();
         for (MatCut cut : work.dressing().cuts()) {
-            Kind kind = new Kind(cut.size(), cut.layer(), cut.isSplit(), cut.isSplit() ? alike.size() : 0);
+            Kind kind = new Kind(
+                    cut.size(), shape(cut.mats().get(0)), cut.layer(), cut.isSplit(), cut.isSplit() ? alike.size() : 0);
             alike.computeIfAbsent(kind, k -> new ArrayList<>()).add(cut);
         }
         alike.forEach((kind, cuts) -> list.add(new Plan.CutPiece(
-                cuts.size(), "mat, layer " + kind.layer(), kind.size(), goesOn(cuts), splitNote(brief, cuts), true)));
+                cuts.size(), "mat, layer " + kind.layer(), kind.size(), goesOn(cuts), note(brief, cuts), true)));
         return list;
     }
 
@@ -166,8 +167,16 @@ public final class Planner {
                         .toList());
     }
 
-    private static String splitNote(Brief brief, List<MatCut> cuts) {
+    /** Two outlines are cut alike if they can be laid on each other without turning one over. */
+    private static String shape(Mat mat) {
+        return mat.isRectangle() ? "" : mat.asCut().norm().toText();
+    }
+
+    private static String note(Brief brief, List<MatCut> cuts) {
         MatCut cut = cuts.get(0);
+        if (!cut.mats().get(0).isRectangle()) {
+            return "cut by the template";
+        }
         if (!cut.isSplit()) {
             return "";
         }

@@ -139,7 +139,7 @@ final class PlanPdf {
                                 : ruler.text(panel.box()));
             }
         }
-        for (ScoreReading reading : card.readings()) {
+        for (ScoreReading reading : card.lines()) {
             if (reading.lie() == ScoreReading.Lie.UPRIGHT) {
                 page.centred(
                         drawing.x(reading.fromStart().millimetres()),
@@ -180,17 +180,17 @@ final class PlanPdf {
     }
 
     private void scoreCard(ScoreCard card) {
-        if (card.readings().isEmpty()) {
+        if (card.lines().isEmpty()) {
             return;
         }
         title("Score card: " + card.piece().name());
         double[] at = {0, 40, 70, 100, 120, 142};
-        boolean level = card.readings().stream().anyMatch(r -> r.lie() == ScoreReading.Lie.LEVEL);
-        boolean upright = card.readings().stream().anyMatch(r -> r.lie() == ScoreReading.Lie.UPRIGHT);
+        boolean level = card.lines().stream().anyMatch(r -> r.lie() == ScoreReading.Lie.LEVEL);
+        boolean upright = card.lines().stream().anyMatch(r -> r.lie() == ScoreReading.Lie.UPRIGHT);
         String oneEnd = !level ? "from the left" : upright ? "left or bottom" : "from the bottom";
         String otherEnd = !level ? "from the right" : upright ? "right or top" : "from the top";
         columns(at, true, "score", oneEnd, otherEnd, "fold", "score on", "only from – to");
-        for (ScoreReading r : card.readings()) {
+        for (ScoreReading r : card.lines()) {
             columns(
                     at,
                     false,

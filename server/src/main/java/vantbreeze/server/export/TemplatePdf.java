@@ -3,6 +3,9 @@ package vantbreeze.server.export;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import vantbreeze.measure.Size;
 import vantbreeze.plan.Plan;
@@ -33,12 +36,24 @@ final class TemplatePdf {
             for (Piece piece : plan.structure().pieces()) {
                 pages(document, fonts, name, piece, fewestPages(piece.size(), paper));
             }
+            for (Piece mat : shapedMats(plan)) {
+                pages(document, fonts, name, mat, fewestPages(mat.size(), paper));
+            }
             document.getDocumentInformation().setTitle(name + ": 1:1 template");
             document.save(out);
             return out.toByteArray();
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
+    }
+
+    /** Rectangles are cut on the trimmer; every other outline once, however many are alike. */
+    private static List<Piece> shapedMats(Plan plan) {
+        Map<String, Piece> byShape = new LinkedHashMap<>();
+        plan.dressing().mats().stream()
+                .filter(m -> !m.isRectangle())
+                .forEach(m -> byShape.putIfAbsent(m.asCut().norm().toText(), m.template()));
+        return List.copyOf(byShape.values());
     }
 
     /** Upright or lying, whichever needs fewer pages. */

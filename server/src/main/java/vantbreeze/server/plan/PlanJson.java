@@ -66,6 +66,10 @@ public record PlanJson(
 
             List<PanelJson> panels,
             List<ScoreJson> scores,
+
+            @Schema(description = "the scores as they are scored: what runs on straight is one line, without a handle")
+            List<ScoreJson> lines,
+
             List<SlitJson> slits,
 
             @Schema(description = "positions to score at, turn the piece round, and score at again; else empty")
@@ -136,7 +140,8 @@ public record PlanJson(
             LengthJson right,
             LengthJson top,
             LengthJson bottom,
-            List<double[]> points) {}
+            List<double[]> points,
+            List<List<double[]>> holes) {}
 
     @Schema(name = "CutPiece")
     public record CutJson(int count, String name, SizeJson size, String goesOn, String note, boolean mat) {}

@@ -115,6 +115,7 @@ public final class PlanWriter {
                                 LengthJson.inside(p.outline())))
                         .toList(),
                 card.readings().stream().map(this::score).toList(),
+                card.lines().stream().map(this::score).toList(),
                 piece.slits().stream()
                         .map(s -> new PlanJson.SlitJson(s.id(), point(s.from()), point(s.to())))
                         .toList(),
@@ -196,7 +197,8 @@ public final class PlanWriter {
                 length(m.right()),
                 length(m.top()),
                 length(m.bottom()),
-                LengthJson.corners(m.outline()));
+                LengthJson.corners(m.outline()),
+                LengthJson.holes(m.outline()));
     }
 
     private PlanJson.FitJson fit(EnvelopeFit fit) {
