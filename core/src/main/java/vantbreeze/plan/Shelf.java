@@ -81,6 +81,7 @@ public final class Shelf {
         return Stream.concat(
                         FoldCatalogue.all().stream().map(brief::withFold),
                         own.stream().map(o -> brief.withFold(o.fold()).withAll(o.parameters())))
+                .parallel()
                 .map(Shelf::entry)
                 .sorted(Comparator.comparing((Entry e) -> !e.canBeMade()).thenComparingInt(Entry::effort))
                 .toList();

@@ -196,6 +196,7 @@ final class Sizer {
                         new Size(
                                 lying.width(),
                                 lying.height().dividedBy(basis.share()).each()))
+                .distinct()
                 .flatMap(p -> p.isLandscape() ? Stream.of(p, p.turned()) : Stream.of(p.turned(), p));
     }
 

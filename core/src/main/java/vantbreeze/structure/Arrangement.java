@@ -32,6 +32,33 @@ record Arrangement(List<Panel> panels, List<Hinge> hinges, List<Vertex> vertices
 
     /** @throws StructureException naming the line that makes the pattern impossible, and why */
     static Arrangement of(Piece piece) {
+        return Strip.of(piece).map(Arrangement::strip).orElseGet(() -> general(piece));
+    }
+
+    /** What {@link #general} finds for a strip, without looking for it. */
+    private static Arrangement strip(Strip strip) {
+        Piece piece = strip.piece();
+        List<Panel> panels = new ArrayList<>();
+        for (Polygon outline : strip.outlines()) {
+            panels.add(panel(piece, outline, panels.size() + 1));
+        }
+        requireNamesInside(piece, panels);
+        List<Hinge> hinges = piece.scores().stream()
+                .map(score -> {
+                    int right = strip.panelAfter(score);
+                    boolean upwards = score.from().y().isLessThan(score.to().y());
+                    return new Hinge(
+                            score,
+                            panels.get(upwards ? right - 1 : right),
+                            panels.get(upwards ? right : right - 1),
+                            new LineSegment(
+                                    score.from().coordinate(), score.to().coordinate()));
+                })
+                .toList();
+        return new Arrangement(List.copyOf(panels), hinges, List.of());
+    }
+
+    static Arrangement general(Piece piece) {
         Polygon outline = piece.polygon();
         if (!outline.isRectangle() && !outline.isValid()) {
             throw new StructureException(piece.name(), "The outline of %s crosses itself.".formatted(piece.name()));

@@ -43,7 +43,7 @@ class BenchTest extends Journey {
         assertThat(field("front panel")).hasValue("2¾ in");
         BoundingBox box = score("score 1, mountain").boundingBox();
         double inch = page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Flat base"))
-                        .locator("polygon")
+                        .locator("path")
                         .first()
                         .boundingBox()
                         .width

@@ -48,7 +48,7 @@ class FoldingTest extends Journey {
         assertThat(cards.first()).isVisible();
         List<String> folds = shelf().getByRole(AriaRole.HEADING, new Locator.GetByRoleOptions().setLevel(3))
                 .allTextContents();
-        assertThat(folds).hasSizeGreaterThan(15);
+        assertThat(folds).hasSizeGreaterThan(20);
         page.keyboard().press("Escape");
         String id = page.url().substring(page.url().lastIndexOf('/') + 1);
         for (String fold : folds) {
@@ -65,9 +65,9 @@ class FoldingTest extends Journey {
             slider().press("End");
             assertThat(slider()).hasAttribute("aria-valuetext", "displayed");
             assertSaved();
-            for (String what : List.of("plan", "template")) {
+            for (String what : List.of("plan.pdf", "template.pdf", "pattern.fold")) {
                 int status = page.request()
-                        .get(page.url().replaceFirst("/bench/.*", "/api/projects/" + id + "/exports/" + what + ".pdf"))
+                        .get(page.url().replaceFirst("/bench/.*", "/api/projects/" + id + "/exports/" + what))
                         .status();
                 assertThat(status).as("%s, %s", fold, what).isEqualTo(200);
             }
@@ -88,8 +88,54 @@ class FoldingTest extends Journey {
         Locator section = page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("Section from above"));
         assertModelDraws(() -> section.locator("g").last().dispatchEvent("click"));
         Locator marked = page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Flat base"))
-                .locator("polygon[fill='var(--accent)']");
+                .locator("path[fill='var(--accent)']");
         assertThat(marked).hasCount(1);
+    }
+
+    @Test
+    void aUsualSizeIsAChangeLikeAnyOther() {
+        beginCard("inches", "Usual sizes");
+        choose("Fold", "tower");
+        choose("Usual sizes", "105 × 148 mm");
+        assertClosed("105 × 148 mm");
+        assertThat(field("slits from the bottom")).hasValue("25 mm, 50 mm, 98 mm, 123 mm");
+        button("Undo").click();
+        assertThat(button("Units: inches, switch")).isVisible();
+    }
+
+    /** Rows, slits and a joint typed by hand; kept, chosen again from the shelf, taken off and brought back. */
+    @Test
+    void aFoldOfOnesOwnIsTypedAndKept() {
+        beginCard("inches", "My own");
+        choose("Fold", "free strip");
+        choose("Starting point", "closing to");
+        type("panels", "1 V 1 M 4 1/4 M 1 V 1 / 2 V 1 M 2 1/4 M 1 V 2 in");
+        type("slits along the strip", "1, 3, 5 1/4, 7 1/4 in");
+        type("Closed height", "3 in");
+        assertClosed("4¼ × 3 in");
+        type("glued", "panel 1 on panel 99");
+        assertThat(page.getByRole(AriaRole.ALERT).first()).containsText("panel 99");
+        field("glued").press("Escape");
+        button("Keep as my own fold").click();
+        Locator dialog = page.getByRole(AriaRole.DIALOG);
+        dialog.getByLabel("Name of the fold").fill("Dome shutters");
+        assertAxeFindsNothing();
+        dialog.getByText("Keep it").click();
+        assertThat(dialog).hasCount(0);
+        choose("Fold", "Z-fold");
+        takeOffTheShelf("Dome shutters");
+        assertThat(page.getByRole(
+                        AriaRole.COMBOBOX,
+                        new Page.GetByRoleOptions().setName("Fold").setExact(true)))
+                .containsText("Dome shutters");
+        assertThat(field("slits along the strip")).hasValue("1 in, 3 in, 5¼ in, 7¼ in");
+        button("Keep as my own fold").click();
+        button("Take Dome shutters off the shelf").click();
+        assertThat(dialog.getByText("Dome shutters is off the shelf.")).isVisible();
+        button("Bring it back").click();
+        assertThat(button("Take Dome shutters off the shelf")).isVisible();
+        button("Take Dome shutters off the shelf").click();
+        assertThat(dialog.getByRole(AriaRole.LISTITEM)).hasCount(0);
     }
 
     @Test
