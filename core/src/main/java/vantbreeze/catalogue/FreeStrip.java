@@ -2,6 +2,9 @@ package vantbreeze.catalogue;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Supplier;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import vantbreeze.fold.FlatFolder;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.UnitSystem;
@@ -11,7 +14,6 @@ import vantbreeze.structure.PieceBuilder;
 import vantbreeze.structure.Point;
 import vantbreeze.structure.ScoreLine;
 import vantbreeze.structure.Structure;
-import vantbreeze.structure.StructureException;
 
 /**
  * Any panels the maker types, in one row or in several that are slit apart, glued where the maker says. Asked for another
@@ -48,11 +50,11 @@ final class FreeStrip implements FoldDesign {
     private static final Parameter ENDS_PARAMETER = Parameter.lengths(
                     ENDS,
                     "slits along the strip",
-                    "Where every slit begins and ends, begins again and ends again, counted from the left; what lies"
-                            + " between stays whole.",
-                    v -> wholeEnds(rows(v)),
+                    "Where every slit begins and ends, begins again and ends again, counted from the left along the panels"
+                            + " as typed; what lies between stays whole.",
+                    v -> wholeEnds(v.panels(PANELS)),
                     new Parameter.Counts(2, 12),
-                    v -> new Range(Length.ZERO, "the left end", rows(v).total(), "the right end"))
+                    v -> new Range(Length.ZERO, "the left end", v.panels(PANELS).total(), "the right end"))
             .onlyIf(FreeStrip::hasRows);
 
     private static final Parameter GLUE_PARAMETER = Parameter.glue(
@@ -111,7 +113,7 @@ final class FreeStrip implements FoldDesign {
     /** @throws ParameterException naming the parameter that makes the pattern impossible, and why */
     @Override
     public Structure build(Values v) {
-        PanelRows rows = rows(v);
+        PanelRows rows = attempt(PANELS_PARAMETER, () -> rows(v));
         if (hasRows(v)) {
             requireSlitForEachRow(v, rows);
             if (v.lengths(ENDS).lengths().size() % 2 != 0) {
@@ -119,7 +121,8 @@ final class FreeStrip implements FoldDesign {
             }
         }
         List<Length> slits = hasRows(v) ? v.lengths(SLITS).lengths() : List.of();
-        List<Length> ends = hasRows(v) ? v.lengths(ENDS).lengths() : List.of();
+        List<Length> ends =
+                hasRows(v) ? v.lengths(ENDS).lengths().stream().map(scale(v)).toList() : List.of();
         Structure strip = attempt(PANELS_PARAMETER, () -> strip(rows, v.height(), slits, ends));
         return attempt(GLUE_PARAMETER, () -> Gluing.glued(strip, v.glue(GLUE)));
     }
@@ -134,33 +137,55 @@ final class FreeStrip implements FoldDesign {
         }
     }
 
-    private static Structure attempt(Parameter blamed, java.util.function.Supplier<Structure> build) {
+    private static <T> T attempt(Parameter blamed, Supplier<T> build) {
         try {
             return build.get();
-        } catch (StructureException impossible) {
+        } catch (IllegalArgumentException impossible) {
             throw new ParameterException(blamed, impossible.getMessage());
         }
     }
 
     /** The panels as typed, or scaled to the closed width that is asked for. */
     private static PanelRows rows(Values v) {
-        PanelRows typed = v.panels(PANELS);
-        Length own = ownWidth(typed);
-        return v.width().equals(own)
-                ? typed
-                : new PanelRows(
-                        typed.rows().stream().map(r -> scaled(r, own, v)).toList());
+        UnaryOperator<Length> scale = scale(v);
+        return new PanelRows(v.panels(PANELS).rows().stream()
+                .map(row -> scaled(row, scale, v.grid().ceiling(Parameter.SMALLEST_PANEL)))
+                .toList());
     }
 
-    /** Positions are scaled, not widths, so that rows stay equally long. */
-    private static PanelList scaled(PanelList panels, Length own, Values v) {
-        Length least = v.grid().ceiling(Parameter.SMALLEST_PANEL);
+    /**
+     * Where a position of the typed strip comes to lie. One row is rounded to the grid position by position; rows that have
+     * to close together grow by whole steps of what they are all made of, so that they still do.
+     */
+    private static UnaryOperator<Length> scale(Values v) {
+        PanelRows typed = v.panels(PANELS);
+        Length own = ownWidth(typed);
+        if (v.width().equals(own)) {
+            return UnaryOperator.identity();
+        }
+        if (!hasRows(v)) {
+            return position -> v.grid().nearest(position.scaled(v.width(), own));
+        }
+        long unit = Stream.concat(
+                        typed.rows().stream().flatMap(r -> r.widths().stream()), v.lengths(ENDS).lengths().stream())
+                .mapToLong(Length::count)
+                .reduce(0, FreeStrip::commonMeasure);
+        Length grown = Length.max(
+                v.grid().step(), v.grid().nearest(Length.ofCounts(unit).scaled(v.width(), own)));
+        return position -> grown.times(position.count() / unit);
+    }
+
+    private static long commonMeasure(long a, long b) {
+        return b == 0 ? a : commonMeasure(b, a % b);
+    }
+
+    private static PanelList scaled(PanelList panels, UnaryOperator<Length> scale, Length least) {
         List<Length> widths = new ArrayList<>();
         Length typed = Length.ZERO;
         Length at = Length.ZERO;
         for (Length width : panels.widths()) {
             typed = typed.plus(width);
-            Length next = Length.max(v.grid().nearest(typed.scaled(v.width(), own)), at.plus(least));
+            Length next = Length.max(scale.apply(typed), at.plus(least));
             widths.add(next.minus(at));
             at = next;
         }

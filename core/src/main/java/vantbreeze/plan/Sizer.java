@@ -99,8 +99,8 @@ final class Sizer {
     }
 
     /**
-     * By how many counts a card of that size is too large; 0 or less is good. A size that the parameters do not allow is
-     * taken as too small: chosen lengths need a card at least that wide.
+     * By how many counts a card of that size is too large; 0 or less is good, minus infinity for a size that the
+     * parameters do not allow.
      */
     private double excess(Length width, Length height, ToDoubleFunction<Structure> counts) {
         return structure(width, height).map(counts::applyAsDouble).orElse(Double.NEGATIVE_INFINITY);
@@ -149,21 +149,31 @@ final class Sizer {
     /**
      * The largest length on the grid, at most {@code most}, that is not too large. Sizes grow nearly in proportion, so the
      * next try is where a straight line through what is known would cross; every third is the middle, so that it ends
-     * soon whatever the fold does.
+     * soon whatever the fold does. A size that is refused is too small where the smallest is refused as well, otherwise
+     * too large.
      */
     private Length largest(Length most, ToDoubleFunction<Length> excess) {
         long step = grid.step().count();
         long low = Math.floorDiv(grid.ceiling(SMALLEST).count(), step);
         long high = Math.floorDiv(Length.min(most, LARGEST).count(), step);
         double atHigh = excess.applyAsDouble(grid.step().times(high));
+        double atLow = excess.applyAsDouble(grid.step().times(low));
+        boolean lowIsRefused = Double.isInfinite(atLow);
+        if (Double.isInfinite(atHigh) && !lowIsRefused) {
+            atHigh = Double.POSITIVE_INFINITY;
+        }
         if (atHigh <= 0 || high <= low) {
             return grid.step().times(Math.max(low, high));
         }
-        double atLow = excess.applyAsDouble(grid.step().times(low));
         for (int tries = 1; high - low > 1; tries++) {
-            double share = tries % 3 == 0 || Double.isInfinite(atLow) ? 0.5 : -atLow / (atHigh - atLow);
+            double share = tries % 3 == 0 || Double.isInfinite(atLow) || Double.isInfinite(atHigh)
+                    ? 0.5
+                    : -atLow / (atHigh - atLow);
             long tried = Math.min(Math.max(low + (long) (share * (high - low)), low + 1), high - 1);
             double there = excess.applyAsDouble(grid.step().times(tried));
+            if (Double.isInfinite(there) && !lowIsRefused) {
+                there = Double.POSITIVE_INFINITY;
+            }
             if (there > 0) {
                 high = tried;
                 atHigh = there;

@@ -58,6 +58,18 @@ class FreeStripTest {
                 .allMatch(m -> m.blocked().isEmpty());
     }
 
+    /** Asked for another width, slits go along with the panels. */
+    @Test
+    void aTypedTowerGrowsWithItsSlits() {
+        Brief typed = strip(TOWER, "5 1/2")
+                .with("slits", lengths("1, 2, 3 1/2, 4 1/2"))
+                .with("slitEnds", lengths("1, 3, 5 1/4, 7 1/4"))
+                .withBasis(new Basis.ClosedSize(in("6 3/8"), in("5 1/2")));
+        Plan plan = Planner.plan(typed);
+        assertThat(plan.closed().size().width()).isEqualTo(in("6 3/8"));
+        assertThat(plan.structure().pieces().get(0).slits().get(0).to().x()).isEqualTo(in("4 1/2"));
+    }
+
     @Test
     void rowsShareTheirEndPanelsUnlessTheMakerSaysOtherwise() {
         Plan plan = Planner.plan(strip("2 V 1 M 1 M 1 V 3 / 2 V 2 M 2 M 1 V 1 in", "4"));
