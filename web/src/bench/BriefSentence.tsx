@@ -59,7 +59,7 @@ export function BriefSentence() {
 function MeetingWord() {
   const { brief, cutList } = usePlan();
   const change = useChange();
-  if (!cutList.some((piece) => piece.note)) return null;
+  if (!cutList.some((piece) => piece.split)) return null;
   return (
     <>
       ,{" "}

@@ -6,19 +6,20 @@ import { Button } from "../parts/Button";
 import { ChoiceWord } from "../parts/ChoiceWord";
 import { Sheet } from "../parts/Sheet";
 import { pretty } from "../state/lengths";
-import { useChange, usePlan } from "../state/useBench";
+import { changeFold } from "../state/changeFold";
+import { useBenchStore, useChange, usePlan } from "../state/useBench";
 import { useFolds, useOwnFolds } from "./useTables";
 
 /** The fold, from the catalogue or one of the maker's own; what the brief already says is kept. */
 export function FoldWord() {
   const { brief } = usePlan();
-  const change = useChange();
+  const store = useBenchStore();
   const folds = useFolds();
   const own = useOwnFolds();
   const mine = own.find((o) => o.fold === brief.fold && isMadeOf(o, brief.parameters));
   const choose = (value: string) => {
     const kept = own.find((o) => o.id === value);
-    void change((b) =>
+    void changeFold(store, (b) =>
       kept ? { fold: kept.fold, parameters: { ...b.parameters, ...kept.parameters } } : { fold: value },
     );
   };

@@ -12,7 +12,7 @@ export function Pieces() {
           key={i}
           className="border-rule flex flex-wrap items-baseline gap-x-3 border-t py-1 first:border-t-0"
         >
-          <span className="w-8 text-right">{piece.count} ×</span>
+          <span className="w-10 text-right whitespace-nowrap">{piece.count} ×</span>
           <b className="text-lg">{piece.size.shown}</b>
           <span>{piece.name}</span>
           <span className="text-quiet">
@@ -40,8 +40,8 @@ export function Faces() {
   return (
     <ul className="m-0 list-none p-0 text-base" aria-label="Faces to dress">
       {faces.map((face) => (
-        <li key={face.key} className="flex flex-wrap items-baseline gap-x-2">
-          <span className="grow">
+        <li key={face.key} className="flex items-baseline gap-x-2">
+          <span className="min-w-0 grow leading-tight">
             {face.name}{" "}
             <span className="text-quiet text-sm">seen {face.seen.map((s) => SEEN[s]).join(", ")}</span>
           </span>

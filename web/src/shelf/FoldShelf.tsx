@@ -5,6 +5,7 @@ import { api } from "../api/client";
 import type { ShelfEntry } from "../api/types";
 import { Button } from "../parts/Button";
 import { reach } from "../fold/poses";
+import { changeFold } from "../state/changeFold";
 import { useBenchStore, usePlan } from "../state/useBench";
 import { SmallModel } from "./SmallModel";
 import { toAndFro, useClock } from "./useClock";
@@ -59,8 +60,7 @@ function Shelf({ onDone }: { onDone(): void }) {
     Object.entries(entry.brief.parameters).every(([key, text]) => brief.parameters[key] === text);
 
   async function choose(entry: ShelfEntry) {
-    await store.change((now) => ({
-      ...now,
+    await changeFold(store, (now) => ({
       fold: entry.fold,
       basis: entry.brief.basis,
       parameters: { ...now.parameters, ...entry.brief.parameters },

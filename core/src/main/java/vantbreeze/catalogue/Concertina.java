@@ -9,7 +9,7 @@ import vantbreeze.structure.Structure;
 /** n panels as wide as the card, mountain and valley in turn. */
 final class Concertina implements FoldDesign {
 
-    private static final String PANELS = "panels";
+    private static final String PANELS = "count";
 
     @Override
     public String id() {

@@ -10,6 +10,7 @@ import java.util.Set;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Polygon;
 import vantbreeze.fold.FlatStage;
+import vantbreeze.fold.LayerStack;
 import vantbreeze.measure.Division;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
@@ -23,6 +24,9 @@ import vantbreeze.structure.Structure;
  * @param dropped mats that would be too narrow to handle
  */
 public record Dressing(List<MatCut> cuts, List<Dropped> dropped) {
+
+    /** No mats at all. */
+    public static final Dressing NONE = new Dressing(List.of(), List.of());
 
     /** Narrower mats are slivers nobody can glue straight. Common practice, no published source. */
     public static final Length NARROWEST = Length.inches(3, 16);
@@ -39,7 +43,7 @@ public record Dressing(List<MatCut> cuts, List<Dropped> dropped) {
     /** What one layer has to lie on, and where its meeting edge is. */
     private record Ground(Envelope box, Length inLeft, Length inRight, Length inBottom, Length inTop) {}
 
-    public static Dressing of(List<Face> faces, Structure structure, FlatStage closed, Matting matting) {
+    public static Dressing of(List<Face> faces, Structure structure, LayerStack closed, Matting matting) {
         return new Dresser(faces, structure, closed, matting).dress();
     }
 
@@ -56,13 +60,16 @@ public record Dressing(List<MatCut> cuts, List<Dropped> dropped) {
         private final List<MatCut> cuts = new ArrayList<>();
         private final List<Dropped> dropped = new ArrayList<>();
 
+        /** How many panels lie under a face where it is seen: gates that meet lie equally high. */
+        private final Map<Face, Integer> levels = new HashMap<>();
+
         /** Where the faces on the closed front lie. */
         private final Map<Face, Envelope> boxes = new HashMap<>();
 
-        Dresser(List<Face> faces, Structure structure, FlatStage closed, Matting matting) {
+        Dresser(List<Face> faces, Structure structure, LayerStack stack, Matting matting) {
             this.structure = structure;
             this.faces = faces;
-            this.closed = closed;
+            this.closed = stack.stage();
             this.matting = matting;
             for (Face face : this.faces) {
                 if (face.seen().contains(Face.Seen.CLOSED)
@@ -70,6 +77,7 @@ public record Dressing(List<MatCut> cuts, List<Dropped> dropped) {
                     FlatStage.Placed placed = closed.placed(face.panel());
                     if (placed.upSide() == face.side()) {
                         boxes.put(face, placed.outline().getEnvelopeInternal());
+                        levels.put(face, level(stack, face));
                     }
                 }
             }
@@ -105,11 +113,11 @@ public record Dressing(List<MatCut> cuts, List<Dropped> dropped) {
         }
 
         /**
-         * Both on the closed front, side by side or one above the other, at most a hairline between. Panels that a score
+         * Both on the closed front, equally high, side by side or one above the other, at most a hairline between. Panels that a score
          * joins do not meet: a mat across their score would not fold.
          */
         private Optional<Meeting> meeting(Face first, Face second) {
-            if (first.panel().equals(second.panel())) {
+            if (first.panel().equals(second.panel()) || !levels.get(first).equals(levels.get(second))) {
                 return Optional.empty();
             }
             Envelope a = boxes.get(first);
@@ -121,6 +129,14 @@ public record Dressing(List<MatCut> cuts, List<Dropped> dropped) {
                 return unlessJoined(new Meeting(first, second, false));
             }
             return Optional.empty();
+        }
+
+        private static int level(LayerStack stack, Face face) {
+            return stack.spots().stream()
+                    .filter(s -> s.top().panel().equals(face.panel()))
+                    .mapToInt(s -> s.bottomToTop().size())
+                    .max()
+                    .orElse(0);
         }
 
         private Optional<Meeting> unlessJoined(Meeting meeting) {

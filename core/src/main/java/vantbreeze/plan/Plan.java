@@ -91,6 +91,8 @@ public record Plan(
      * @param name "base", "mat, layer 1"
      * @param goesOn the panels it is for
      * @param note how it is divided, or empty
+     * @param isSplit whether one piece is cut first and divided on the line where two faces meet
      */
-    public record CutPiece(int count, String name, Size size, String goesOn, String note, boolean isMat) {}
+    public record CutPiece(
+            int count, String name, Size size, String goesOn, String note, boolean isMat, boolean isSplit) {}
 }

@@ -143,7 +143,7 @@ public final class Planner {
     private static List<Plan.CutPiece> cutList(Brief brief, Workpiece work) {
         List<Plan.CutPiece> list = new ArrayList<>();
         for (Piece piece : work.structure().pieces()) {
-            list.add(new Plan.CutPiece(1, piece.name(), piece.size(), "", "", false));
+            list.add(new Plan.CutPiece(1, piece.name(), piece.size(), "", "", false, false));
         }
         record Kind(Size size, String shape, int layer, boolean split, int number) {}
         Map<Kind, List<MatCut>> alike = new LinkedHashMap<>();
@@ -153,7 +153,13 @@ public final class Planner {
             alike.computeIfAbsent(kind, k -> new ArrayList<>()).add(cut);
         }
         alike.forEach((kind, cuts) -> list.add(new Plan.CutPiece(
-                cuts.size(), "mat, layer " + kind.layer(), kind.size(), goesOn(cuts), note(brief, cuts), true)));
+                cuts.size(),
+                "mat, layer " + kind.layer(),
+                kind.size(),
+                goesOn(cuts),
+                note(brief, cuts),
+                true,
+                kind.split())));
         return list;
     }
 

@@ -49,7 +49,8 @@ record Workpiece(
         }
         List<Face> faces = stack.map(s -> Face.of(structure, s, opened(structure), PoseSolver.displayed(structure)))
                 .orElse(List.of());
-        Dressing dressing = Dressing.of(faces, structure, closed, brief.matting());
+        Dressing dressing = stack.map(s -> Dressing.of(faces, structure, s, brief.matting()))
+                .orElse(Dressing.NONE);
         StackMap bulk = StackMap.of(papers(brief, closed, dressing));
         return new Workpiece(values, structure, closed, stack, List.copyOf(faults), faces, dressing, bulk);
     }

@@ -66,7 +66,7 @@ class CatalogueTest {
                         + " 4 1/4 x 5 1/2; 6 3/4 x 3 11/16: 1/2 M, 1 V, 1 1/2 M, 5 1/4 M, 5 3/4 V, 6 1/4 M",
                 "floating-book | 7 x 5 | half 2 1/2, strut 1, high 2 | 7 x 5; 5 x 5: 2 1/2 V; 4 x 2: 1 V, 2 V, 3 V;"
                         + " 4 x 2: 1 V, 2 V, 3 V",
-                "concertina | 4 x 6 | panels 4 | 16 x 6: 4 V, 8 M, 12 V",
+                "concertina | 4 x 6 | count 4 | 16 x 6: 4 V, 8 M, 12 V",
                 "inverted-z | 5 1/2 x 4 1/4 | depth 3/4, side 3/4, edge 3/4 | 11 x 4 1/4: 3/4 M, 1 1/2 V, 5 1/2 M, 5 1/2 M,"
                         + " 6 1/4 M, 8 1/4 V",
                 "side-step | 4 1/4 x 5 1/2 | steps 2, rise 2, row 2 | 4 1/4 x 15: 5 1/2 V, 6 1/2 M, 7 1/2 V, 7 1/2 M,"
@@ -233,6 +233,17 @@ class CatalogueTest {
         assertThat(plan.faces().stream().map(f -> f.label()))
                 .contains("left half", "right half")
                 .noneMatch(l -> l.contains("film"));
+    }
+
+    /** A brief keeps its values when the fold changes, so a key means the same kind of value everywhere. */
+    @Test
+    void aKeyIsTheSameKindOfValueInEveryFold() {
+        var kinds = FoldCatalogue.all().stream()
+                .flatMap(f -> f.parameters().stream())
+                .collect(java.util.stream.Collectors.groupingBy(
+                        Parameter::key,
+                        java.util.stream.Collectors.mapping(Parameter::kind, java.util.stream.Collectors.toSet())));
+        assertThat(kinds).allSatisfy((key, kind) -> assertThat(kind).as(key).hasSize(1));
     }
 
     static Stream<Arguments> foldsWithEachOfTheirChoices() {

@@ -144,7 +144,8 @@ public record PlanJson(
             List<List<double[]>> holes) {}
 
     @Schema(name = "CutPiece")
-    public record CutJson(int count, String name, SizeJson size, String goesOn, String note, boolean mat) {}
+    public record CutJson(
+            int count, String name, SizeJson size, String goesOn, String note, boolean mat, boolean split) {}
 
     /** @param bases how many bases one sheet gives in plain rows */
     @Schema(name = "SheetUse")

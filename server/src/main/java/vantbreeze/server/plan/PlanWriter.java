@@ -45,7 +45,7 @@ public final class PlanWriter {
                 plan.dressing().mats().stream().map(this::mat).toList(),
                 plan.cutList().stream()
                         .map(c -> new PlanJson.CutJson(
-                                c.count(), c.name(), size(c.size()), c.goesOn(), c.note(), c.isMat()))
+                                c.count(), c.name(), size(c.size()), c.goesOn(), c.note(), c.isMat(), c.isSplit()))
                         .toList(),
                 new PlanJson.SheetUseJson(
                         plan.brief().sheet().name(), size(plan.brief().sheet().size()), plan.basesFromSheet()),
