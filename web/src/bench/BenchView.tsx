@@ -12,6 +12,7 @@ import { Conflict } from "./Conflict";
 import { FlatSheet } from "./FlatSheet";
 import type { Mark } from "./marks";
 import { Faces, Pieces } from "./Pieces";
+import { Post } from "./Post";
 import { Revisions } from "./Revisions";
 import { ScoreCard } from "./ScoreCard";
 import { useShortcuts } from "./shortcuts";
@@ -102,6 +103,9 @@ function Bench() {
             </Block>
             <Block title="Closed, in its envelope">
               <ClosedCard marked={marked} />
+            </Block>
+            <Block title="In the post">
+              <Post />
             </Block>
             <Block title="Mats by face">
               <Faces />

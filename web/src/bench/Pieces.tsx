@@ -43,18 +43,23 @@ export function Faces() {
         <li key={face.key} className="flex items-baseline gap-x-2">
           <span className="min-w-0 grow leading-tight">
             {face.name}{" "}
-            <span className="text-quiet text-sm">seen {face.seen.map((s) => SEEN[s]).join(", ")}</span>
+            <span className="text-quiet text-sm">
+              seen {face.seen.map((s) => SEEN[s]).join(", ")}
+              {face.beforeAssembly && face.layers > 0 && "; goes on before assembly"}
+            </span>
           </span>
-          <ChoiceWord
-            label={`Mats on ${face.name}`}
-            value={String(face.layers)}
-            choices={["no mat", "1 mat", "2 mats"].map((label, i) => ({ value: String(i), label }))}
-            onChoose={(n) =>
-              void change(({ matting }) => ({
-                matting: { ...matting, byFace: { ...matting.byFace, [face.key]: Number(n) } },
-              }))
-            }
-          />
+          <span className="shrink-0 whitespace-nowrap">
+            <ChoiceWord
+              label={`Mats on ${face.name}`}
+              value={String(face.layers)}
+              choices={["no mat", "1 mat", "2 mats"].map((label, i) => ({ value: String(i), label }))}
+              onChoose={(n) =>
+                void change(({ matting }) => ({
+                  matting: { ...matting, byFace: { ...matting.byFace, [face.key]: Number(n) } },
+                }))
+              }
+            />
+          </span>
         </li>
       ))}
     </ul>

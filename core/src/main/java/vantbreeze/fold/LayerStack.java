@@ -65,6 +65,9 @@ public record LayerStack(FlatStage stage, List<Spot> spots) {
         return order.solve().map(found -> new LayerStack(flat, spots(overlay, placed, found)));
     }
 
+    /** Areas of cells are rounded; a thousandth is a hair. */
+    private static final double NEARLY_ALL = 0.999;
+
     /** How many panels lie on the spot with the most of them. */
     public int mostLayers() {
         return spots.stream().mapToInt(s -> s.bottomToTop().size()).max().orElse(0);
@@ -72,9 +75,22 @@ public record LayerStack(FlatStage stage, List<Spot> spots) {
 
     /** @return whether some part of that side of the panel can be seen from above, or from below if {@code behind} */
     public boolean shows(Panel panel, Side side, boolean behind) {
-        return spots.stream()
-                .map(s -> behind ? s.bottom() : s.top())
-                .anyMatch(p -> p.panel().equals(panel) && (behind ? p.upSide().other() : p.upSide()) == side);
+        return spots.stream().map(s -> behind ? s.bottom() : s.top()).anyMatch(p -> isSide(p, panel, side, behind));
+    }
+
+    /** @return whether all of that side of the panel is seen, from above or from below */
+    public boolean showsWhole(Panel panel, Side side) {
+        double above = 0;
+        double below = 0;
+        for (Spot spot : spots) {
+            above += isSide(spot.top(), panel, side, false) ? spot.outline().getArea() : 0;
+            below += isSide(spot.bottom(), panel, side, true) ? spot.outline().getArea() : 0;
+        }
+        return Math.max(above, below) >= NEARLY_ALL * panel.outline().getArea();
+    }
+
+    private static boolean isSide(FlatStage.Placed seen, Panel panel, Side side, boolean behind) {
+        return seen.panel().equals(panel) && (behind ? seen.upSide().other() : seen.upSide()) == side;
     }
 
     private static List<Spot> spots(Overlay overlay, List<FlatStage.Placed> placed, LayerOrder.Order order) {

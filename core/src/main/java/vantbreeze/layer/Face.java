@@ -17,8 +17,10 @@ import vantbreeze.structure.Structure;
  * One side of a panel and when it is seen.
  *
  * @param seen never empty
+ * @param beforeAssembly whether it is dressed before the pieces are joined: something is glued over it, or it is out of
+ *     reach later
  */
-public record Face(Panel panel, Side side, Set<Seen> seen) {
+public record Face(Panel panel, Side side, Set<Seen> seen, boolean beforeAssembly) {
 
     /** When the recipient looks at it. */
     public enum Seen {
@@ -51,6 +53,19 @@ public record Face(Panel panel, Side side, Set<Seen> seen) {
     /** Dressed unless the maker says otherwise: what the recipient sees without turning the card round. */
     public boolean isDressed() {
         return seen.contains(Seen.CLOSED) || seen.contains(Seen.OPENED) || seen.contains(Seen.DISPLAYED);
+    }
+
+    /** A card that lies open once it is glued can be reached everywhere; of another only what is wholly seen when closed. */
+    private static boolean isEarly(Structure structure, LayerStack closed, boolean opens, Sight.Seen face) {
+        if (structure.bonds().isEmpty()) {
+            return false;
+        }
+        boolean gluedOver = structure.bonds().stream()
+                .anyMatch(b ->
+                        (b.side() == face.side() && structure.panel(b.panel()).equals(face.panel()))
+                                || (b.ontoSide() == face.side()
+                                        && structure.panel(b.onto()).equals(face.panel())));
+        return gluedOver || (!opens && !closed.showsWhole(face.panel(), face.side()));
     }
 
     /**
@@ -90,7 +105,7 @@ public record Face(Panel panel, Side side, Set<Seen> seen) {
                     seen.add(Seen.ASIDE);
                 }
                 if (!seen.isEmpty()) {
-                    faces.add(new Face(panel, side, seen));
+                    faces.add(new Face(panel, side, seen, isEarly(structure, closed, opened.isPresent(), sight)));
                 }
             }
         }

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import org.locationtech.jts.geom.Envelope;
 import vantbreeze.layer.Dressing;
+import vantbreeze.layer.Face;
+import vantbreeze.layer.Mat;
 import vantbreeze.layer.MatCut;
 import vantbreeze.material.Sheet;
 import vantbreeze.measure.Length;
@@ -49,20 +51,33 @@ public final class Steps {
                 "Fold every score the way the score card says, lower edges level, and burnish each fold with the bone"
                         + " folder.",
                 ""));
-        join();
         if (!dressing.cuts().isEmpty()) {
             cutMats();
-            steps.add(new Step(
-                    "Lay the mats",
-                    "Dry-fit all mats first. Glue them with even borders, lower layers first; keep glue and tape 1/8 in"
-                            + " (3 mm) off every score.",
-                    GLUE));
         }
+        layMats("Lay the mats that go on first", "Before anything is joined", true);
+        join();
+        layMats("Lay the mats", "Dry-fit the mats first", false);
         steps.add(new Step(
                 "Close and check",
                 "Close the card: nothing may stick out. Let it dry closed under a weight, then try it in its envelope.",
                 ""));
         return List.copyOf(steps);
+    }
+
+    private void layMats(String title, String when, boolean early) {
+        List<String> faces = dressing.mats().stream()
+                .map(Mat::face)
+                .filter(f -> f.beforeAssembly() == early)
+                .map(Face::label)
+                .distinct()
+                .toList();
+        if (!faces.isEmpty()) {
+            steps.add(new Step(
+                    title,
+                    "%s: %s. Glue them with even borders, lower layers first; keep glue and tape 1/8 in (3 mm) off every score."
+                            .formatted(when, joined(faces)),
+                    GLUE));
+        }
     }
 
     /** Each bond with where the glued panel comes to lie, measured on the panel that takes it. */

@@ -13,6 +13,7 @@ import vantbreeze.make.Step;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
 import vantbreeze.post.EnvelopeFit;
+import vantbreeze.post.PostalVerdict;
 import vantbreeze.structure.Structure;
 
 /**
@@ -21,6 +22,7 @@ import vantbreeze.structure.Structure;
  *
  * @param closed null if the card cannot fold flat
  * @param fit how the closed card sits in the brief's envelope; null without one or if it cannot fold
+ * @param post what services make of it in that envelope; empty without one
  * @param closest other envelopes that take it, best first
  */
 public record Plan(
@@ -36,6 +38,7 @@ public record Plan(
         int basesFromSheet,
         EnvelopeFit fit,
         List<EnvelopeFit> closest,
+        List<PostalVerdict> post,
         List<Step> steps,
         List<Snag> snags) {
 
@@ -53,6 +56,7 @@ public record Plan(
                 basesFromSheet,
                 fit,
                 closest,
+                post,
                 steps,
                 other);
     }

@@ -18,6 +18,8 @@ import vantbreeze.layer.MatCut;
 import vantbreeze.make.Steps;
 import vantbreeze.material.Film;
 import vantbreeze.measure.Size;
+import vantbreeze.post.Letter;
+import vantbreeze.post.PostalVerdict;
 import vantbreeze.structure.FlatMotion;
 import vantbreeze.structure.Material;
 import vantbreeze.structure.Piece;
@@ -44,19 +46,24 @@ public final class Planner {
     private static Plan worked(Draft draft) {
         Brief brief = draft.brief();
         Workpiece work = draft.work();
+        Plan.ClosedCard closed =
+                work.stack().map(s -> closedCard(brief, work, s)).orElse(null);
         return new Plan(
                 brief,
                 parameters(work, brief),
                 work.structure(),
                 draft.scoreCards(),
                 Handle.of(brief.fold(), work.values(), work.structure()),
-                work.stack().map(s -> closedCard(brief, work, s)).orElse(null),
+                closed,
                 work.faces(),
                 work.dressing(),
                 cutList(brief, work),
                 basesFromSheet(brief, work),
                 draft.fit(),
                 draft.closest(),
+                closed == null || brief.envelope() == null
+                        ? List.of()
+                        : PostalVerdict.of(Letter.of(brief.envelope(), closed.thickness(), closed.grams())),
                 Steps.of(work.structure(), work.dressing(), brief.sheet(), brief.ruler()),
                 Snags.of(draft));
     }

@@ -55,6 +55,21 @@ class SeenTest {
         assertThat(joined).doesNotContainKeys("left overlap", "right overlap");
     }
 
+    /** A bridge's back is dressed before the bar is glued; struts of a floating book are out of reach later. */
+    @Test
+    void whatIsOutOfReachLaterGoesOnFirst() {
+        Plan bridge = Planner.plan(Briefs.closed("bridge", "5 1/2", "4 1/4"));
+        assertThat(bridge.faces()).filteredOn(f -> f.label().equals("back")).allMatch(f -> f.beforeAssembly());
+        assertThat(bridge.faces()).filteredOn(f -> f.label().equals("bar")).noneMatch(f -> f.beforeAssembly());
+        List<String> steps = bridge.steps().stream().map(s -> s.title()).toList();
+        assertThat(steps.indexOf("Lay the mats that go on first"))
+                .isPositive()
+                .isLessThan(steps.indexOf("Glue the bar"));
+        assertThat(steps.indexOf("Lay the mats")).isGreaterThan(steps.indexOf("Glue the bar"));
+        Plan gate = Planner.plan(Briefs.closed("gatefold", "4 1/4", "5 1/2"));
+        assertThat(gate.faces()).noneMatch(f -> f.beforeAssembly());
+    }
+
     @Test
     void whatSticksOutIsNamedWithItsSideAndBy() {
         Plan plan = Planner.plan(Briefs.closed("stage", "5 1/2", "4 1/4")

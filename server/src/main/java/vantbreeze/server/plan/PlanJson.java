@@ -32,6 +32,10 @@ public record PlanJson(
         SheetUseJson sheet,
         @Schema(nullable = true) FitJson fit,
         List<FitJson> closest,
+
+        @Schema(description = "what services make of it in that envelope; empty without one")
+        List<PostJson> post,
+
         List<Step> steps,
         List<SnagJson> snags) {
 
@@ -127,7 +131,16 @@ public record PlanJson(
     public record SpotJson(double thicknessMm, int layers, List<double[]> points) {}
 
     @Schema(name = "Face")
-    public record FaceJson(String key, String name, String panel, Side side, List<Face.Seen> seen, int layers) {}
+    public record FaceJson(
+            String key,
+            String name,
+            String panel,
+            Side side,
+            List<Face.Seen> seen,
+            int layers,
+
+            @Schema(description = "dressed before the pieces are joined")
+            boolean beforeAssembly) {}
 
     @Schema(name = "Mat")
     public record MatJson(
@@ -160,6 +173,14 @@ public record PlanJson(
             LengthJson spareAcross,
             LengthJson spareUp,
             EnvelopeFit.Verdict verdict) {}
+
+    /**
+     * @param taken name of the smallest class that takes it; absent if none in the table does
+     * @param text which limit decides
+     */
+    @Schema(name = "Post")
+    public record PostJson(
+            String service, @Schema(nullable = true) String taken, String text, boolean dearer) {}
 
     @Schema(name = "Snag")
     public record SnagJson(

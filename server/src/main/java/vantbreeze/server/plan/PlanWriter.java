@@ -16,6 +16,8 @@ import vantbreeze.measure.UnitSystem;
 import vantbreeze.plan.Plan;
 import vantbreeze.plan.Snag;
 import vantbreeze.post.EnvelopeFit;
+import vantbreeze.post.PostalClass;
+import vantbreeze.post.PostalVerdict;
 import vantbreeze.server.plan.LengthJson.SizeJson;
 import vantbreeze.structure.Piece;
 import vantbreeze.structure.Point;
@@ -51,6 +53,7 @@ public final class PlanWriter {
                         plan.brief().sheet().name(), size(plan.brief().sheet().size()), plan.basesFromSheet()),
                 plan.fit() == null ? null : fit(plan.fit()),
                 plan.closest().stream().map(this::fit).toList(),
+                plan.post().stream().map(this::post).toList(),
                 plan.steps(),
                 plan.snags().stream().map(PlanWriter::snag).toList());
     }
@@ -183,7 +186,8 @@ public final class PlanWriter {
                 face.panel().name(),
                 face.side(),
                 face.seen().stream().sorted(Comparator.naturalOrder()).toList(),
-                plan.brief().matting().layersOn(face));
+                plan.brief().matting().layersOn(face),
+                face.beforeAssembly());
     }
 
     private PlanJson.MatJson mat(Mat m) {
@@ -210,6 +214,29 @@ public final class PlanWriter {
                 length(fit.spareAcross()),
                 length(fit.spareUp()),
                 fit.verdict());
+    }
+
+    private PlanJson.PostJson post(PostalVerdict verdict) {
+        return new PlanJson.PostJson(
+                verdict.service(),
+                verdict.taken().map(PostalClass::name).orElse(null),
+                decides(verdict),
+                verdict.dearer());
+    }
+
+    private String decides(PostalVerdict verdict) {
+        PostalClass c = verdict.decidedBy();
+        Ruler ruler = Ruler.of(c.system());
+        String limit = switch (verdict.decides()) {
+            case LONG_SIDE -> "long side at most " + ruler.text(c.most().longSide());
+            case SHORT_SIDE -> "short side at most " + ruler.text(c.most().shortSide());
+            case THICKNESS -> "at most %s thick".formatted(ruler.text(c.thickness()));
+            case WEIGHT -> "at most %.0f g".formatted(c.grams());
+            case LEAST_SIZE -> "at least " + c.least().map(ruler::text).orElse("");
+        };
+        return verdict.taken().isPresent()
+                ? "%s; it uses %d%% of the limit".formatted(limit, Math.round(100 * verdict.share()))
+                : "too much for a %s: %s".formatted(c.name(), limit);
     }
 
     private static PlanJson.SnagJson snag(Snag snag) {
