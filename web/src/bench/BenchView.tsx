@@ -7,6 +7,7 @@ import { BenchContext, useBench, useBenchStore } from "../state/useBench";
 import { FoldShelf } from "../shelf/FoldShelf";
 import { BenchBar } from "./BenchBar";
 import { BriefSentence } from "./BriefSentence";
+import { BulkMap } from "./BulkMap";
 import { ClosedCard } from "./ClosedCard";
 import { Conflict } from "./Conflict";
 import { FlatSheet } from "./FlatSheet";
@@ -103,6 +104,9 @@ function Bench() {
             </Block>
             <Block title="Closed, in its envelope">
               <ClosedCard marked={marked} />
+            </Block>
+            <Block title="How thick where">
+              <BulkMap />
             </Block>
             <Block title="In the post">
               <Post />

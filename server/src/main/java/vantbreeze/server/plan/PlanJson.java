@@ -128,7 +128,7 @@ public record PlanJson(
     public record RegionJson(String panel, Side side, int layer, List<double[]> points, List<List<double[]>> holes) {}
 
     @Schema(name = "Spot")
-    public record SpotJson(double thicknessMm, int layers, List<double[]> points) {}
+    public record SpotJson(double thicknessMm, int layers, List<double[]> points, List<List<double[]>> holes) {}
 
     @Schema(name = "Face")
     public record FaceJson(

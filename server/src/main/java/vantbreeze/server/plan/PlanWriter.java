@@ -175,7 +175,10 @@ public final class PlanWriter {
                         .toList(),
                 closed.bulk().stream()
                         .map(s -> new PlanJson.SpotJson(
-                                s.thickness().millimetres(), s.layers(), LengthJson.corners(s.outline())))
+                                s.thickness().millimetres(),
+                                s.layers(),
+                                LengthJson.corners(s.outline()),
+                                LengthJson.holes(s.outline())))
                         .toList());
     }
 
