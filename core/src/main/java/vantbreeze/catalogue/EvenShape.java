@@ -10,7 +10,7 @@ import vantbreeze.structure.Point;
 /** Shapes that are the same left and right and that shrink evenly: every rim around their middle is equally wide all round. */
 enum EvenShape {
     /** Drawn with so many corners that on a disc of 6 in the chord leaves the circle by less than 0.1 mm. */
-    CIRCLE(96, 0),
+    CIRCLE(64, 0),
     SQUARE(4, Math.PI / 4),
     DIAMOND(4, 0),
     HEXAGON(6, 0),

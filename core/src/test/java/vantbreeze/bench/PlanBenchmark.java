@@ -31,7 +31,7 @@ import vantbreeze.post.Envelope;
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.SampleTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
-@Warmup(iterations = 2, time = 2)
+@Warmup(iterations = 4, time = 3)
 @Measurement(iterations = 2, time = 1)
 @Fork(1)
 public class PlanBenchmark {
