@@ -3,6 +3,7 @@ package vantbreeze.layer;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -59,6 +60,8 @@ public record Dressing(List<MatCut> cuts, List<Dropped> dropped) {
         private final Matting matting;
         private final List<MatCut> cuts = new ArrayList<>();
         private final List<Dropped> dropped = new ArrayList<>();
+
+        private final Map<Polygon, List<Polygon>> insets = new IdentityHashMap<>();
 
         /** How many panels lie under a face where it is seen: gates that meet lie equally high. */
         private final Map<Face, Integer> levels = new HashMap<>();
@@ -180,9 +183,8 @@ public record Dressing(List<MatCut> cuts, List<Dropped> dropped) {
             List<Mat> mats = new ArrayList<>();
             List<Polygon> under = List.of(face.panel().outline());
             for (int layer = 1; layer <= matting.layersOn(face); layer++) {
-                List<Polygon> parts = under.stream()
-                        .flatMap(p -> Inset.of(p, matting.step(), NARROWEST).stream())
-                        .toList();
+                List<Polygon> parts =
+                        under.stream().flatMap(p -> inset(p).stream()).toList();
                 if (parts.isEmpty()) {
                     dropped.add(new Dropped(face, layer));
                     break;
@@ -193,6 +195,11 @@ public record Dressing(List<MatCut> cuts, List<Dropped> dropped) {
                 under = parts;
             }
             return mats;
+        }
+
+        /** Both sides of a panel have the same outline. */
+        private List<Polygon> inset(Polygon outline) {
+            return insets.computeIfAbsent(outline, o -> Inset.of(o, matting.step(), NARROWEST));
         }
 
         private List<Mat> rectangles(Face face, Meeting meeting) {

@@ -26,11 +26,19 @@ final class Inset {
         for (int i = 0; i < inside.getNumGeometries(); i++) {
             if (inside.getGeometryN(i) instanceof Polygon part
                     && !part.isEmpty()
-                    && !BufferOp.bufferOp(part, -narrowest.count() / 2.0, MITRED)
-                            .isEmpty()) {
+                    && isWideEnough(part, narrowest.count() / 2.0)) {
                 parts.add(part);
             }
         }
         return parts;
+    }
+
+    /**
+     * Whether a circle of that radius lies inside somewhere. The area of an outline with at most one hole is at most its
+     * inradius times its perimeter (moved inward it never grows longer), so most need no second look.
+     */
+    private static boolean isWideEnough(Polygon part, double radius) {
+        return (part.getNumInteriorRing() <= 1 && part.getArea() >= radius * part.getLength())
+                || !BufferOp.bufferOp(part, -radius, MITRED).isEmpty();
     }
 }
