@@ -36,6 +36,7 @@ public record Values(Map<String, Object> byKey, Means means) {
                     .or(() -> Optional.ofNullable(parameter.fallback()).map(f -> f.apply(soFar)))
                     .orElseThrow(() ->
                             new ParameterException(parameter, "The %s must be given.".formatted(parameter.label())));
+            /* The usual choice is one of the choices; listing them may take building the card. */
             if (parameter.kind() != Parameter.Kind.CHOICE || given.containsKey(parameter.key())) {
                 check(parameter, value, soFar);
             }

@@ -148,15 +148,8 @@ record WithMount(FoldDesign fold) implements FoldDesign {
         return plain.panels().stream()
                 .filter(p -> !p.isClear()
                         && p.rectangle().filter(WithMount::isLargeEnough).isPresent())
-                .filter(p -> hasFreeFace(plain, p))
+                .filter(p -> !plain.isGlued(p, Side.FACE))
                 .map(Panel::name);
-    }
-
-    /** Nothing is glued on its face, and its face is glued to nothing. */
-    private static boolean hasFreeFace(Structure plain, Panel panel) {
-        return plain.bonds().stream()
-                .noneMatch(b -> (b.side() == Side.FACE && plain.panel(b.panel()).equals(panel))
-                        || (b.ontoSide() == Side.FACE && plain.panel(b.onto()).equals(panel)));
     }
 
     private static boolean isLargeEnough(Size size) {

@@ -71,15 +71,15 @@ public final class Sight {
         lyingOn.computeIfAbsent(new Seen(panel, side), k -> new HashSet<>()).add(other);
     }
 
+    public static Sight of(Structure structure, List<RigidMotion> pose) {
+        return new Sight(structure, pose);
+    }
+
     /**
      * @param towards where the viewer is, a unit vector
      * @return every side of which some of the sample places are seen
      */
-    public static Set<Seen> from(Structure structure, List<RigidMotion> pose, double[] towards) {
-        return new Sight(structure, pose).seen(towards);
-    }
-
-    private Set<Seen> seen(double[] towards) {
+    public Set<Seen> from(double[] towards) {
         Set<Seen> seen = new HashSet<>();
         List<double[]> ways = back.stream().map(m -> turned(m.r(), towards)).toList();
         for (int i = 0; i < panels.size(); i++) {

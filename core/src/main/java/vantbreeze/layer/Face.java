@@ -60,12 +60,8 @@ public record Face(Panel panel, Side side, Set<Seen> seen, boolean beforeAssembl
         if (structure.bonds().isEmpty()) {
             return false;
         }
-        boolean gluedOver = structure.bonds().stream()
-                .anyMatch(b ->
-                        (b.side() == face.side() && structure.panel(b.panel()).equals(face.panel()))
-                                || (b.ontoSide() == face.side()
-                                        && structure.panel(b.onto()).equals(face.panel())));
-        return gluedOver || (!opens && !closed.showsWhole(face.panel(), face.side()));
+        return structure.isGlued(face.panel(), face.side())
+                || (!opens && !closed.showsWhole(face.panel(), face.side()));
     }
 
     /**
@@ -78,10 +74,10 @@ public record Face(Panel panel, Side side, Set<Seen> seen, boolean beforeAssembl
             LayerStack closed,
             Optional<LayerStack> opened,
             Optional<List<RigidMotion>> displayed) {
-        Set<Sight.Seen> before =
-                displayed.map(pose -> Sight.from(structure, pose, Sight.FRONT)).orElse(Set.of());
+        Optional<Sight> sights = displayed.map(pose -> Sight.of(structure, pose));
+        Set<Sight.Seen> before = sights.map(s -> s.from(Sight.FRONT)).orElse(Set.of());
         Set<Sight.Seen> aside = new HashSet<>();
-        displayed.ifPresent(pose -> Sight.ASIDE.forEach(towards -> aside.addAll(Sight.from(structure, pose, towards))));
+        sights.ifPresent(s -> Sight.ASIDE.forEach(towards -> aside.addAll(s.from(towards))));
         List<Face> faces = new ArrayList<>();
         for (Panel panel : structure.panels()) {
             if (panel.isClear()) {

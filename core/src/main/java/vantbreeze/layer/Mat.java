@@ -54,6 +54,11 @@ public record Mat(
                 : FlatMotion.shift(-box.getMinX(), -box.getMinY()).apply(outline);
     }
 
+    /** The same for all mats that can be laid on each other without turning one over. */
+    public String shape() {
+        return asCut().norm().toText();
+    }
+
     /** The mat as a piece to cut around. */
     public Piece template() {
         Polygon cut = asCut();

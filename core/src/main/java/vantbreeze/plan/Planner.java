@@ -182,7 +182,7 @@ public final class Planner {
 
     /** Two outlines are cut alike if they can be laid on each other without turning one over. */
     private static String shape(Mat mat) {
-        return mat.isRectangle() ? "" : mat.asCut().norm().toText();
+        return mat.isRectangle() ? "" : mat.shape();
     }
 
     private static String note(Brief brief, List<MatCut> cuts) {

@@ -178,15 +178,10 @@ public final class Shelf {
     private static Size messageRoom(Workpiece work) {
         return work.faces().stream()
                 .filter(f -> f.seen().contains(Face.Seen.OPENED) || f.seen().contains(Face.Seen.BEHIND))
-                .filter(f -> work.structure().bonds().stream()
-                        .noneMatch(b -> isOn(work, f, b.panel(), b.side()) || isOn(work, f, b.onto(), b.ontoSide())))
+                .filter(f -> !work.structure().isGlued(f.panel(), f.side()))
                 .flatMap(f -> f.panel().rectangle().stream())
                 .filter(MESSAGE::fitsWithinEitherWay)
                 .max(Comparator.comparingDouble(Size::squareMillimetres))
                 .orElse(null);
-    }
-
-    private static boolean isOn(Workpiece work, Face face, String panel, vantbreeze.structure.Side side) {
-        return face.side() == side && face.panel().equals(work.structure().panel(panel));
     }
 }

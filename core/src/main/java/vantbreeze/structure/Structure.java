@@ -181,6 +181,13 @@ public final class Structure {
         return hanging;
     }
 
+    /** @return whether something is glued on that side of the panel, or it is glued down by it */
+    public boolean isGlued(Panel panel, Side side) {
+        return bonds.stream()
+                .anyMatch(b -> (b.side() == side && panel(b.panel()).equals(panel))
+                        || (b.ontoSide() == side && panel(b.onto()).equals(panel)));
+    }
+
     /** The panels that the anchor holds if that hinge is left out. */
     private Set<Panel> reachedWithout(Hinge left) {
         Set<Panel> reached = new HashSet<>(Set.of(anchor));

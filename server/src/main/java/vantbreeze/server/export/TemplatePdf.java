@@ -52,7 +52,7 @@ final class TemplatePdf {
         Map<String, Piece> byShape = new LinkedHashMap<>();
         plan.dressing().mats().stream()
                 .filter(m -> !m.isRectangle())
-                .forEach(m -> byShape.putIfAbsent(m.asCut().norm().toText(), m.template()));
+                .forEach(m -> byShape.putIfAbsent(m.shape(), m.template()));
         return List.copyOf(byShape.values());
     }
 
