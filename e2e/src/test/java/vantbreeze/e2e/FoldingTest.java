@@ -53,10 +53,7 @@ class FoldingTest extends Journey {
         String id = page.url().substring(page.url().lastIndexOf('/') + 1);
         for (String fold : folds) {
             takeOffTheShelf(fold);
-            assertThat(page.getByRole(
-                            AriaRole.COMBOBOX,
-                            new Page.GetByRoleOptions().setName("Fold").setExact(true)))
-                    .containsText(fold);
+            assertThat(word("Fold")).containsText(fold);
             assertThat(page.getByTestId("closed-size")).containsText("closed");
             assertThat(page.getByTestId("standing")).isVisible();
             assertThat(page.getByText("It cannot move on")).hasCount(0);
@@ -73,10 +70,7 @@ class FoldingTest extends Journey {
             }
         }
         button("Undo").click();
-        assertThat(page.getByRole(
-                        AriaRole.COMBOBOX,
-                        new Page.GetByRoleOptions().setName("Fold").setExact(true)))
-                .containsText(folds.get(folds.size() - 2));
+        assertThat(word("Fold")).containsText(folds.get(folds.size() - 2));
     }
 
     @Test
@@ -124,10 +118,7 @@ class FoldingTest extends Journey {
         assertThat(dialog).hasCount(0);
         choose("Fold", "Z-fold");
         takeOffTheShelf("Dome shutters");
-        assertThat(page.getByRole(
-                        AriaRole.COMBOBOX,
-                        new Page.GetByRoleOptions().setName("Fold").setExact(true)))
-                .containsText("Dome shutters");
+        assertThat(word("Fold")).containsText("Dome shutters");
         assertThat(field("slits along the strip")).hasValue("1 in, 3 in, 5¼ in, 7¼ in");
         button("Keep as my own fold").click();
         button("Take Dome shutters off the shelf").click();

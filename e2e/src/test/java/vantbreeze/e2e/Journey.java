@@ -102,12 +102,15 @@ abstract class Journey {
         return page.getByRole(AriaRole.SLIDER, new Page.GetByRoleOptions().setName(name));
     }
 
+    /** A bold word of the sentence that opens a list. */
+    protected Locator word(String label) {
+        return page.getByRole(
+                AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName(label).setExact(true));
+    }
+
     /** Opens a bold word's list and takes a choice. */
     protected void choose(String word, String choice) {
-        page.getByRole(
-                        AriaRole.COMBOBOX,
-                        new Page.GetByRoleOptions().setName(word).setExact(true))
-                .click();
+        word(word).click();
         page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(choice))
                 .first()
                 .click();

@@ -79,11 +79,6 @@ class KeyboardTest extends Journey {
         press("Enter");
     }
 
-    private Locator word(String label) {
-        return page.getByRole(
-                AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName(label).setExact(true));
-    }
-
     private void press(String key) {
         page.keyboard().press(key);
     }
