@@ -3,21 +3,31 @@ import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
 import { BrowserRouter, Navigate, Route, Routes } from "react-router";
 import { BenchView } from "./bench/BenchView";
+import { ProjectFrame } from "./bench/ProjectFrame";
 import "./index.css";
+import { LayersView } from "./layers/LayersView";
+import { PostView } from "./post/PostView";
 import { ProjectsView } from "./projects/ProjectsView";
 
 const root = document.getElementById("root");
 if (!root) throw new Error("The page has no place for the application.");
 
+/* The server is this machine or near it: a browser that thinks itself offline asks all the same. */
+const queries = new QueryClient({
+  defaultOptions: { queries: { retry: 1, staleTime: 0, networkMode: "always" } },
+});
+
 createRoot(root).render(
   <StrictMode>
-    <QueryClientProvider
-      client={new QueryClient({ defaultOptions: { queries: { retry: 1, staleTime: 0 } } })}
-    >
+    <QueryClientProvider client={queries}>
       <BrowserRouter>
         <Routes>
           <Route path="/projects" element={<ProjectsView />} />
-          <Route path="/bench/:id" element={<BenchView />} />
+          <Route path="/bench/:id" element={<ProjectFrame />}>
+            <Route index element={<BenchView />} />
+            <Route path="layers" element={<LayersView />} />
+            <Route path="post" element={<PostView />} />
+          </Route>
           <Route path="*" element={<Navigate to="/projects" replace />} />
         </Routes>
       </BrowserRouter>

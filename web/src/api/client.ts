@@ -1,16 +1,23 @@
 import type {
   Brief,
+  DrawerEnvelope,
   Fold,
   Folding,
   Grid,
+  Look,
+  MadeEnvelope,
   OwnFold,
   Plan,
+  PostalClass,
+  PostalClassContent,
+  Posting,
   ProblemBody,
   Project,
   ProjectSummary,
   RevisionSummary,
   ShelfEntry,
   TableEntry,
+  Units,
 } from "./types";
 
 /** A refused request, with the server's reasons. */
@@ -52,6 +59,22 @@ export const api = {
   plan: (brief: Brief) => request<Plan>("POST", "/plans", brief),
   folding: (brief: Brief) => request<Folding>("POST", "/foldings", brief),
   shelf: (brief: Brief) => request<ShelfEntry[]>("POST", "/shelf", brief),
+  looks: (brief: Brief) => request<Look[]>("POST", "/looks", brief),
+  posting: (brief: Brief) => request<Posting>("POST", "/posting", brief),
+  outline: (svg: string, width: string, units: Units) =>
+    request<{ outline: string; leftOut: number }>("POST", "/outlines", { svg, width, units }),
+  drawer: () => request<DrawerEnvelope[]>("GET", "/drawer"),
+  keepEnvelope: (name: string, size: string, units: Units) =>
+    request<DrawerEnvelope>("POST", "/drawer", { name, size, units }),
+  dropEnvelope: (id: string) => request<DrawerEnvelope>("DELETE", `/drawer/${id}`),
+  takeBackEnvelope: (id: string) => request<DrawerEnvelope>("POST", `/drawer/${id}/undelete`),
+  postalClasses: () => request<PostalClass[]>("GET", "/postal-classes"),
+  addPostalClass: (content: PostalClassContent) => request<PostalClass>("POST", "/postal-classes", content),
+  changePostalClass: (id: string, version: number, content: PostalClassContent) =>
+    request<PostalClass>("PUT", `/postal-classes/${id}`, { version, content }),
+  strikePostalClass: (id: string, version: number) =>
+    request<PostalClass>("DELETE", `/postal-classes/${id}?version=${version}`),
+  restorePostalClass: (id: string) => request<PostalClass>("POST", `/postal-classes/${id}/undelete`),
   folds: () => request<Fold[]>("GET", "/folds"),
   ownFolds: () => request<OwnFold[]>("GET", "/own-folds"),
   keepFold: (name: string, brief: Brief) => request<OwnFold>("POST", "/own-folds", { name, brief }),
@@ -79,3 +102,7 @@ export const patternAddress = (id: string) => `/api/projects/${id}/exports/patte
 /** Address of a PDF of the project as it is saved. */
 export const exportAddress = (id: string, what: "plan" | "template", paper: "a4" | "letter") =>
   `/api/projects/${id}/exports/${what}.pdf?paper=${paper}`;
+
+/** Address of the 1:1 template of an envelope made for the project as it is saved. */
+export const envelopeAddress = (id: string, style: MadeEnvelope["style"], paper: "a4" | "letter") =>
+  `/api/projects/${id}/exports/envelope.pdf?style=${style}&paper=${paper}`;

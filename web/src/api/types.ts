@@ -24,6 +24,17 @@ export type TableEntry = Schemas["TableEntryJson"];
 export type Grid = Schemas["GridJson"];
 export type Folding = Schemas["Folding"];
 export type ShelfEntry = Schemas["ShelfEntry"];
+export type Paper = Schemas["Paper"];
+export type Mat = Schemas["Mat"];
+export type Ornament = Schemas["Ornament"];
+export type PlacedOrnament = Schemas["PlacedOrnament"];
+export type Look = Schemas["Look"];
+export type Region = Schemas["Region"];
+export type Posting = Schemas["Posting"];
+export type MadeEnvelope = Schemas["MadeEnvelope"];
+export type DrawerEnvelope = Schemas["DrawerEnvelope"];
+export type PostalClass = Schemas["PostalClass"];
+export type PostalClassContent = Schemas["PostalClassContent"];
 export type Units = Brief["units"];
 
 /** One field that a request was refused for. */

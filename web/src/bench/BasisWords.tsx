@@ -1,5 +1,6 @@
 import type { Basis } from "../api/types";
 import { ChoiceWord, type Choice } from "../parts/ChoiceWord";
+import { panelsOf } from "../state/panels";
 import { useChange, usePlan } from "../state/useBench";
 import { LengthWord } from "./words";
 
@@ -114,9 +115,9 @@ export function BasisWords() {
           <ChoiceWord
             label="Fixed panel"
             value={basis.panel ?? ""}
-            choices={plan.pieces.flatMap((p) => p.panels).map((p) => ({ value: p.name, label: p.name }))}
+            choices={panelsOf(plan).map((p) => ({ value: p.name, label: p.name }))}
             onChoose={(panel) => {
-              const now = plan.pieces.flatMap((p) => p.panels).find((p) => p.name === panel);
+              const now = panelsOf(plan).find((p) => p.name === panel);
               void set({ panel, panelWidth: now?.size.width.text });
             }}
           />{" "}
@@ -124,7 +125,7 @@ export function BasisWords() {
             label="Width of the fixed panel"
             field="basis.panelWidth"
             text={basis.panelWidth ?? ""}
-            mm={plan.pieces.flatMap((p) => p.panels).find((p) => p.name === basis.panel)?.size.width.mm}
+            mm={panelsOf(plan).find((p) => p.name === basis.panel)?.size.width.mm}
             onCommit={(text) => set({ panelWidth: text })}
           />{" "}
           wide and the card {heightWord} high

@@ -1,13 +1,14 @@
 import { FolderOpen, History, Moon, Printer, Redo2, Shapes, Sun, Undo2 } from "lucide-react";
 import { DropdownMenu } from "radix-ui";
 import { useState } from "react";
-import { Link } from "react-router";
+import { Link, NavLink } from "react-router";
 import { exportAddress, patternAddress } from "../api/client";
 import { Button } from "../parts/Button";
 import { symbol, unitsOf } from "../state/lengths";
 import { useTheme } from "../parts/useTheme";
 import { useBench, useBenchStore } from "../state/useBench";
 import { switchUnits } from "./shortcuts";
+import { VIEWS } from "./views";
 
 const SAVE_WORDS = {
   saved: "saved",
@@ -48,85 +49,105 @@ export function BenchBar({ onRevisions, onShelf }: BenchBarProps) {
   }
 
   return (
-    <header className="border-rule no-print flex flex-wrap items-center gap-2 border-b px-4 py-2">
-      <Link to="/projects" className="text-accent mr-1 flex items-center gap-2 no-underline">
-        <img src="/mark.svg" alt="" width={26} height={26} />
-        <span className="font-title text-xl">Vantbreeze</span>
-      </Link>
-      <ProjectName key={bench.project?.id} />
-      <span
-        data-testid="save-state"
-        className={`text-sm ${bench.save === "failed" || bench.save === "conflict" ? "text-stop font-bold" : "text-quiet"}`}
-      >
-        {SAVE_WORDS[bench.save]}
-      </span>
-      {bench.save === "failed" && <Button onClick={() => void store.saveNow()}>Try again</Button>}
-      <span className="grow" />
-      <Button onClick={() => void store.undo()} disabled={bench.past.length === 0} title="Undo (Ctrl+Z)">
-        <Undo2 aria-hidden size={16} /> Undo
-      </Button>
-      <Button
-        onClick={() => void store.redo()}
-        disabled={bench.future.length === 0}
-        title="Redo (Ctrl+Shift+Z)"
-      >
-        <Redo2 aria-hidden size={16} /> Redo
-      </Button>
-      <Button
-        onClick={() => switchUnits(store)}
-        title="Switch units (U)"
-        aria-label={`Units: ${units === "INCH" ? "inches" : "millimetres"}, switch`}
-      >
-        <span className={units === "INCH" ? "underline decoration-2" : "text-quiet"}>{symbol("INCH")}</span>/
-        <span className={units === "METRIC" ? "underline decoration-2" : "text-quiet"}>
-          {symbol("METRIC")}
+    <header className="border-rule no-print border-b">
+      <div className="flex flex-wrap items-center gap-2 px-4 pt-2 pb-1">
+        <Link to="/projects" className="text-accent mr-1 flex items-center gap-2 no-underline">
+          <img src="/mark.svg" alt="" width={26} height={26} />
+          <span className="font-title text-xl">Vantbreeze</span>
+        </Link>
+        <ProjectName key={bench.project?.id} />
+        <span
+          data-testid="save-state"
+          className={`text-sm ${bench.save === "failed" || bench.save === "conflict" ? "text-stop font-bold" : "text-quiet"}`}
+        >
+          {SAVE_WORDS[bench.save]}
         </span>
-      </Button>
-      <DropdownMenu.Root modal={false}>
-        <DropdownMenu.Trigger asChild>
-          <Button look="strong">
-            <Printer aria-hidden size={16} /> Print
-          </Button>
-        </DropdownMenu.Trigger>
-        <DropdownMenu.Portal>
-          <DropdownMenu.Content
-            align="end"
-            sideOffset={4}
-            className="border-rule bg-raised text-ink z-50 rounded-md border p-1 shadow-lg"
-          >
-            {PRINTS.map((p) => (
+        {bench.save === "failed" && <Button onClick={() => void store.saveNow()}>Try again</Button>}
+        <span className="grow" />
+        <Button onClick={() => void store.undo()} disabled={bench.past.length === 0} title="Undo (Ctrl+Z)">
+          <Undo2 aria-hidden size={16} /> Undo
+        </Button>
+        <Button
+          onClick={() => void store.redo()}
+          disabled={bench.future.length === 0}
+          title="Redo (Ctrl+Shift+Z)"
+        >
+          <Redo2 aria-hidden size={16} /> Redo
+        </Button>
+        <Button
+          onClick={() => switchUnits(store)}
+          title="Switch units (U)"
+          aria-label={`Units: ${units === "INCH" ? "inches" : "millimetres"}, switch`}
+        >
+          <span className={units === "INCH" ? "underline decoration-2" : "text-quiet"}>{symbol("INCH")}</span>
+          /
+          <span className={units === "METRIC" ? "underline decoration-2" : "text-quiet"}>
+            {symbol("METRIC")}
+          </span>
+        </Button>
+        <DropdownMenu.Root modal={false}>
+          <DropdownMenu.Trigger asChild>
+            <Button look="strong">
+              <Printer aria-hidden size={16} /> Print
+            </Button>
+          </DropdownMenu.Trigger>
+          <DropdownMenu.Portal>
+            <DropdownMenu.Content
+              align="end"
+              sideOffset={4}
+              className="border-rule bg-raised text-ink z-50 rounded-md border p-1 shadow-lg"
+            >
+              {PRINTS.map((p) => (
+                <DropdownMenu.Item
+                  key={p.label}
+                  onSelect={() => void print(p.what, p.paper)}
+                  className="data-[highlighted]:bg-accent-soft flex min-h-10 cursor-pointer items-center rounded px-3 outline-none"
+                >
+                  {p.label}
+                </DropdownMenu.Item>
+              ))}
               <DropdownMenu.Item
-                key={p.label}
-                onSelect={() => void print(p.what, p.paper)}
+                onSelect={() => void savePattern()}
                 className="data-[highlighted]:bg-accent-soft flex min-h-10 cursor-pointer items-center rounded px-3 outline-none"
               >
-                {p.label}
+                Crease pattern, FOLD file
               </DropdownMenu.Item>
-            ))}
-            <DropdownMenu.Item
-              onSelect={() => void savePattern()}
-              className="data-[highlighted]:bg-accent-soft flex min-h-10 cursor-pointer items-center rounded px-3 outline-none"
-            >
-              Crease pattern, FOLD file
-            </DropdownMenu.Item>
-          </DropdownMenu.Content>
-        </DropdownMenu.Portal>
-      </DropdownMenu.Root>
-      <Button onClick={onShelf}>
-        <Shapes aria-hidden size={16} /> Fold shelf
-      </Button>
-      <Button onClick={onRevisions}>
-        <History aria-hidden size={16} /> Revisions
-      </Button>
-      <Button onClick={toggleTheme} aria-label={dark ? "Light colours" : "Dark colours"}>
-        {dark ? <Sun aria-hidden size={16} /> : <Moon aria-hidden size={16} />}
-      </Button>
-      <Link
-        to="/projects"
-        className="border-rule bg-raised hover:bg-accent-soft inline-flex min-h-9 items-center gap-1.5 rounded-md border px-2.5 text-sm font-semibold"
-      >
-        <FolderOpen aria-hidden size={16} /> Projects
-      </Link>
+            </DropdownMenu.Content>
+          </DropdownMenu.Portal>
+        </DropdownMenu.Root>
+        <Button onClick={onShelf}>
+          <Shapes aria-hidden size={16} /> Fold shelf
+        </Button>
+        <Button onClick={onRevisions}>
+          <History aria-hidden size={16} /> Revisions
+        </Button>
+        <Button onClick={toggleTheme} aria-label={dark ? "Light colours" : "Dark colours"}>
+          {dark ? <Sun aria-hidden size={16} /> : <Moon aria-hidden size={16} />}
+        </Button>
+        <Link
+          to="/projects"
+          className="border-rule bg-raised hover:bg-accent-soft inline-flex min-h-9 items-center gap-1.5 rounded-md border px-2.5 text-sm font-semibold"
+        >
+          <FolderOpen aria-hidden size={16} /> Projects
+        </Link>
+      </div>
+      <nav aria-label="Views of this card" className="flex gap-1 px-4">
+        {VIEWS.map((view) => (
+          <NavLink
+            key={view.path}
+            to={view.path}
+            end
+            title={`${view.name} (${view.key})`}
+            className={({ isActive }) =>
+              `rounded-t-md border-b-3 px-3 py-1 text-base font-semibold no-underline ${
+                isActive ? "border-accent text-accent" : "text-ink hover:bg-accent-soft border-transparent"
+              }`
+            }
+          >
+            {view.name}
+          </NavLink>
+        ))}
+      </nav>
     </header>
   );
 }

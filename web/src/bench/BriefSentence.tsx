@@ -4,9 +4,11 @@ import { BasisWords } from "./BasisWords";
 import { EnvelopeWord, SheetWord } from "./MaterialWords";
 import { FoldWord, OwnFolds, UsualSizes } from "./FoldWords";
 import { ParameterWords, ToolWords } from "./ToolWords";
-import { GsmWord, LengthWord } from "./words";
+import { StockWord } from "./words";
+import { TextWord } from "../parts/TextWord";
+import { pretty } from "../state/lengths";
 
-const LAYERS = ["no", "one", "two"];
+const LAYERS = ["no", "one", "two", "three"];
 
 /** The brief as a sentence whose bold words are controls. */
 export function BriefSentence() {
@@ -33,12 +35,20 @@ export function BriefSentence() {
         {matting.layers > 0 && (
           <>
             {" "}
-            of <GsmWord label="Mat stock in gsm" field="matGsm" /> paper, stepping{" "}
-            <LengthWord
+            of{" "}
+            <StockWord
+              label="Mat stock"
+              field="matting.papers[0].stock"
+              stock={matting.papers[0]?.stock ?? ""}
+              onCommit={(stock) => setMatting({ papers: matting.papers.map((p) => ({ ...p, stock })) })}
+            />{" "}
+            paper, stepping{" "}
+            <TextWord
               label="Mat step"
-              field="matting.step"
-              text={matting.step}
-              onCommit={(step) => setMatting({ step })}
+              field="matting.steps[0]"
+              shown={matting.steps.map(pretty).join(", ")}
+              help="What each mat is smaller on every side; several with commas between, the lowest first."
+              onCommit={(text) => setMatting({ steps: text.split(",").map((s) => s.trim()) })}
             />
             <MeetingWord />
           </>

@@ -8,7 +8,7 @@ const LEAST_SHADE = 0.12;
 export function BulkMap() {
   const { closed } = usePlan();
   if (!closed) return <p className="m-0">The card does not fold flat, so it has no thickness.</p>;
-  const { width, height } = { width: closed.size.width.mm, height: closed.size.height.mm };
+  const { width, height } = { width: closed.posted.width.mm, height: closed.posted.height.mm };
   const rim = 0.04 * Math.max(width, height);
   const thicknesses = [...new Set(closed.bulk.map((s) => s.thicknessMm))].sort((a, b) => a - b);
   const most = thicknesses.at(-1) ?? 0;
@@ -31,21 +31,30 @@ export function BulkMap() {
             fillOpacity={shade(spot.thicknessMm)}
           />
         ))}
+        {/* Rims first, then the spots again: between neighbours no rim is left. */}
         {thickest.map((spot, i) => (
           <path
             key={i}
             d={path(spot.points, spot.holes, height)}
             fill="none"
             stroke="var(--accent)"
-            strokeWidth={rim * 0.25}
+            strokeWidth={rim * 0.5}
+          />
+        ))}
+        {thickest.map((spot, i) => (
+          <path
+            key={i}
+            d={path(spot.points, spot.holes, height)}
+            fillRule="evenodd"
+            fill={`color-mix(in srgb, var(--ink) ${100 * shade(most)}%, var(--raised))`}
           />
         ))}
         <rect width={width} height={height} fill="none" stroke="var(--ink)" strokeWidth={rim * 0.12} />
       </svg>
       <figcaption className="text-sm">
         <b>{closed.thickness.mm.toFixed(1)} mm</b> ({closed.thickness.shown}) where it is outlined,{" "}
-        {closed.layers} papers thick; {thicknesses[0]?.toFixed(1)} mm where it is thinnest. Foam and ornaments
-        are not counted.
+        {closed.layers} papers thick; {thicknesses[0]?.toFixed(1)} mm where it is thinnest. Mats, foam and
+        ornaments are counted.
       </figcaption>
     </figure>
   );

@@ -1,4 +1,5 @@
-import { path } from "../parts/shapes";
+import { PaperRegions } from "../paper/PaperRegions";
+import { panelsOf } from "../state/panels";
 import { usePlan } from "../state/useBench";
 import type { Mark } from "./marks";
 import { VERDICTS } from "./verdicts";
@@ -7,7 +8,7 @@ import { VERDICTS } from "./verdicts";
 export function ClosedCard({ marked }: { marked: Mark | null }) {
   const { closed, fit, closest, pieces } = usePlan();
   if (!closed) return <p>The card does not fold flat, so it has no closed size.</p>;
-  const card = { w: closed.size.width.mm, h: closed.size.height.mm };
+  const card = { w: closed.posted.width.mm, h: closed.posted.height.mm };
   const turned = fit?.turned ?? false;
   const inside = fit ? { w: fit.size.width.mm, h: fit.size.height.mm } : card;
   const room = turned ? { w: inside.h, h: inside.w } : inside;
@@ -17,14 +18,14 @@ export function ClosedCard({ marked }: { marked: Mark | null }) {
   const hasFlap = fit !== null && fit !== undefined;
   const flap = hasFlap ? 0.2 * h : 0;
   const at = { x: (w - card.w) / 2, y: (h - card.h) / 2 };
-  const panelId = (name: string) => pieces.flatMap((p) => p.panels).find((p) => p.name === name)?.id;
+  const panelName = (id: string) => panelsOf({ pieces }).find((p) => p.id === id)?.name;
   return (
     <figure className="m-0">
       <svg
         viewBox={`${-edge} ${-flap - edge} ${w + 2 * edge} ${h + flap + 2 * edge}`}
         className="h-56 w-full"
         role="img"
-        aria-label={`Closed card ${closed.size.shown}${fit ? ` in envelope ${fit.name}: ${VERDICTS[fit.verdict].text}` : ""}`}
+        aria-label={`Closed card ${closed.posted.shown}${fit ? ` in envelope ${fit.name}: ${VERDICTS[fit.verdict].text}` : ""}`}
       >
         {hasFlap && (
           <g stroke="var(--quiet)" strokeWidth={edge * 0.12}>
@@ -41,33 +42,13 @@ export function ClosedCard({ marked }: { marked: Mark | null }) {
             />
           </g>
         )}
-        <g transform={`translate(${at.x} ${at.y})`} stroke="var(--ink)" strokeWidth={edge * 0.13}>
-          {closed.front.map((region, i) => (
-            <path
-              key={i}
-              d={path(region.points, region.holes, card.h)}
-              fillRule="evenodd"
-              fill={
-                region.layer > 0
-                  ? `var(--mat-${region.layer})`
-                  : region.side === "FACE"
-                    ? "var(--card)"
-                    : "var(--card-back)"
-              }
-              strokeOpacity={region.layer > 0 ? 0.35 : 1}
-            />
-          ))}
-          {closed.front
-            .filter((r) => marked?.kind === "PANEL" && panelId(r.panel) === marked.id)
-            .map((r, i) => (
-              <path
-                key={i}
-                d={path(r.points, r.holes, card.h)}
-                fillRule="evenodd"
-                fill="var(--accent)"
-                fillOpacity={0.25}
-              />
-            ))}
+        <g transform={`translate(${at.x} ${at.y})`}>
+          <PaperRegions
+            regions={closed.front}
+            height={card.h}
+            line={edge * 0.13}
+            marked={marked?.kind === "PANEL" ? `${panelName(marked.id)}/face` : null}
+          />
         </g>
       </svg>
       <figcaption className="text-sm">

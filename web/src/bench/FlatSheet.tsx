@@ -1,6 +1,6 @@
 import { useState } from "react";
-import type { Panel, Piece } from "../api/types";
-import { path } from "../parts/shapes";
+import type { Mat, Panel, Piece, PlacedOrnament } from "../api/types";
+import { path, points } from "../parts/shapes";
 import { usePlan } from "../state/useBench";
 import type { Mark } from "./marks";
 import { RulerScale } from "./RulerScale";
@@ -8,12 +8,14 @@ import { ScoreMark } from "./ScoreMark";
 
 interface FlatSheetProps {
   piece: Piece;
+  mats?: Mat[];
+  ornaments?: PlacedOrnament[];
   marked: Mark | null;
   onMark(mark: Mark | null): void;
 }
 
 /** The flat piece to scale between two rulers; its scores are dragged along the tool's grid. */
-export function FlatSheet({ piece, marked, onMark }: FlatSheetProps) {
+export function FlatSheet({ piece, mats = [], ornaments = [], marked, onMark }: FlatSheetProps) {
   const plan = usePlan();
   const width = piece.size.width.mm;
   const height = piece.size.height.mm;
@@ -48,15 +50,15 @@ export function FlatSheet({ piece, marked, onMark }: FlatSheetProps) {
         stroke="var(--ink)"
         strokeWidth={1.4 * u}
       />
-      {plan.mats
+      {mats
         .filter((m) => m.side === "FACE" && piece.panels.some((p) => p.name === m.panel))
         .map((m, i) => (
           <path
             key={i}
             d={path(m.points, m.holes, height)}
             fillRule="evenodd"
-            fill={`var(--mat-${m.layer})`}
-            opacity={0.75}
+            fill={m.paper.colour}
+            opacity={0.6}
           />
         ))}
       {piece.panels.map((panel) => (
@@ -70,6 +72,21 @@ export function FlatSheet({ piece, marked, onMark }: FlatSheetProps) {
           onMark={onMark}
         />
       ))}
+      {ornaments
+        .filter((o) => o.side === "FACE" && piece.panels.some((p) => p.id === o.panel))
+        .map((o) => (
+          <polygon
+            key={o.name}
+            points={points(o.points, height)}
+            fill={marked?.kind === "ORNAMENT" && marked.id === o.name ? "var(--accent)" : "none"}
+            fillOpacity={0.3}
+            stroke="var(--ink)"
+            strokeWidth={1.2 * u}
+            strokeDasharray={`${2 * u} ${3 * u}`}
+          >
+            <title>{o.name}</title>
+          </polygon>
+        ))}
       {piece.slits.map((s) => (
         <line
           key={s.id}

@@ -4,7 +4,7 @@ import { TextWord } from "../parts/TextWord";
 import { pretty } from "../state/lengths";
 import { useChange, usePlan } from "../state/useBench";
 import { useEnvelopes, usePapers } from "./useTables";
-import { GsmWord } from "./words";
+import { StockWord } from "./words";
 
 const OWN = "own";
 const NONE = "none";
@@ -85,7 +85,13 @@ export function SheetWord() {
           />{" "}
         </>
       )}
-      card of <GsmWord label="Base stock in gsm" field="baseGsm" />
+      card of{" "}
+      <StockWord
+        label="Base stock"
+        field="base.stock"
+        stock={brief.base.stock}
+        onCommit={(stock) => change((b) => ({ base: { ...b.base, stock } }))}
+      />
     </>
   );
 }

@@ -1,5 +1,5 @@
-/** What is pointed at in every view: a panel, a score, a piece, the card or the envelope. */
+/** What is pointed at in every view: a panel, a score, a piece, an ornament, the card or the envelope. */
 export interface Mark {
-  kind: "PANEL" | "SCORE" | "PIECE" | "CARD" | "ENVELOPE";
+  kind: "PANEL" | "SCORE" | "PIECE" | "ORNAMENT" | "CARD" | "ENVELOPE";
   id: string;
 }

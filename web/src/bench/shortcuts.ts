@@ -1,17 +1,25 @@
 import { useEffect } from "react";
+import { useNavigate, useParams } from "react-router";
 import type { BenchStore } from "../state/benchStore";
 import { useBenchStore } from "../state/useBench";
+import { VIEWS } from "./views";
 
 export function switchUnits(store: BenchStore) {
   void store.change((brief) => ({ ...brief, units: brief.units === "INCH" ? "METRIC" : "INCH" }));
 }
 
-const isTyping = (target: EventTarget | null) =>
-  target instanceof HTMLElement && (target.tagName === "INPUT" || target.isContentEditable);
+/** Lists and menus go to what is typed, dialogs have to be closed first. */
+const OWN_KEYS = '[role="listbox"], [role="menu"], [role="dialog"]';
 
-/** U switches units, Ctrl+Z and Ctrl+Shift+Z (or Ctrl+Y) undo and redo; typing in a field keeps its own keys. */
+const isTyping = (target: EventTarget | null) =>
+  target instanceof HTMLElement &&
+  (target.tagName === "INPUT" || target.isContentEditable || target.closest(OWN_KEYS) !== null);
+
+/** B, L and E change the view, U switches units, Ctrl+Z and Ctrl+Shift+Z (or Ctrl+Y) undo and redo; typing in a field keeps its own keys. */
 export function useShortcuts() {
   const store = useBenchStore();
+  const navigate = useNavigate();
+  const { id } = useParams();
   useEffect(() => {
     function press(e: KeyboardEvent) {
       if (isTyping(e.target)) return;
@@ -25,9 +33,12 @@ export function useShortcuts() {
         void store.redo();
       } else if (!command && !e.altKey && key === "u") {
         switchUnits(store);
+      } else if (!command && !e.altKey) {
+        const view = VIEWS.find((v) => v.key.toLowerCase() === key);
+        if (view) void navigate(`/bench/${id}/${view.path}`);
       }
     }
     window.addEventListener("keydown", press);
     return () => window.removeEventListener("keydown", press);
-  }, [store]);
+  }, [store, navigate, id]);
 }

@@ -1,6 +1,6 @@
 import { TextWord } from "../parts/TextWord";
 import { lengthText, pretty } from "../state/lengths";
-import { useChange, usePlan } from "../state/useBench";
+import { usePlan } from "../state/useBench";
 import { useGrids } from "./useTables";
 
 interface LengthWordProps {
@@ -33,18 +33,26 @@ export function LengthWord({ label, field, text, onCommit, mm, help }: LengthWor
   );
 }
 
-/** A weight of stock in g/m². */
-export function GsmWord({ label, field }: { label: string; field: "baseGsm" | "matGsm" }) {
-  const { brief } = usePlan();
-  const change = useChange();
-  const gsm = brief[field];
+const GSM = /^(\d+) gsm$/;
+
+interface StockWordProps {
+  label: string;
+  field: string;
+  stock: string;
+  onCommit(stock: string): Promise<boolean>;
+}
+
+/** A stock by weight, basis weight or caliper; arrow keys change a weight. */
+export function StockWord({ label, field, stock, onCommit }: StockWordProps) {
+  const gsm = GSM.exec(stock);
   return (
     <TextWord
       label={label}
       field={field}
-      shown={`${gsm} gsm`}
-      onCommit={(text) => change({ [field]: Number.parseInt(text, 10) || 0 })}
-      stepped={(steps) => String(gsm + 10 * steps)}
+      shown={stock}
+      onCommit={onCommit}
+      stepped={gsm ? (steps) => `${Number(gsm[1]) + 10 * steps} gsm` : undefined}
+      help="A weight such as 300 gsm or 110 lb index, a measured thickness such as 0.4 mm or 14 pt, or both."
     />
   );
 }

@@ -1,4 +1,4 @@
-import { useId, useState, type KeyboardEvent, type MouseEvent } from "react";
+import { useId, useLayoutEffect, useRef, useState, type KeyboardEvent, type MouseEvent } from "react";
 import { useBench, useBenchStore } from "../state/useBench";
 
 interface TextWordProps {
@@ -24,22 +24,38 @@ export function TextWord({ label, shown, field, onCommit, stepped, help }: TextW
   const store = useBenchStore();
   const messageId = useId();
   const [focused, setFocused] = useState(false);
+  const input = useRef<HTMLInputElement>(null);
+  const sent = useRef<string | null>(null);
   const refused = draft === null ? undefined : refusal?.fields?.find((f) => f.field === field);
 
   const message = refused?.text ?? (focused ? help : undefined);
 
+  /* Once it is entered, and when it changes under the cursor, a word is taken whole: what is typed next replaces it. */
+  useLayoutEffect(() => {
+    if (draft === null && document.activeElement === input.current) input.current?.select();
+  }, [draft, shown]);
+
+  /* What is typed while the answer is on its way stays. */
+  const settled = (typed: string | null) => setDraft((now) => (now === typed ? null : now));
+
+  /* Enter and then leaving the word are one change, until something else is typed. */
   async function commit() {
-    if (draft === null) return;
-    if (draft.trim() === shown || (await onCommit(draft.trim()))) setDraft(null);
+    if (draft === null || draft === sent.current) return;
+    sent.current = draft;
+    if (draft.trim() === shown || (await onCommit(draft.trim()))) settled(draft);
+    else sent.current = null;
   }
 
   async function step(steps: number) {
-    if (stepped && (await onCommit(stepped(steps)))) setDraft(null);
+    if (stepped && (await onCommit(stepped(steps)))) settled(draft);
   }
 
   function press(e: KeyboardEvent<HTMLInputElement>) {
     const steps = STEPS[e.key];
-    if (e.key === "Enter") void commit();
+    if (e.key === "Enter") {
+      e.currentTarget.select();
+      void commit();
+    }
     if (e.key === "Escape") {
       setDraft(null);
       store.forgetRefusal();
@@ -53,6 +69,7 @@ export function TextWord({ label, shown, field, onCommit, stepped, help }: TextW
   return (
     <span className="relative inline-block">
       <input
+        ref={input}
         aria-label={label}
         aria-invalid={refused ? true : undefined}
         aria-describedby={message ? messageId : undefined}
@@ -65,7 +82,10 @@ export function TextWord({ label, shown, field, onCommit, stepped, help }: TextW
           setFocused(true);
           e.currentTarget.select();
         }}
-        onChange={(e) => setDraft(e.target.value)}
+        onChange={(e) => {
+          sent.current = null;
+          setDraft(e.target.value);
+        }}
         onBlur={() => {
           setFocused(false);
           void commit();

@@ -9,18 +9,24 @@ export function startingBrief(units: Units): Brief {
     parameters: {},
     sheet: metric ? "a4" : "letter",
     envelope: metric ? "c6" : "a7us",
-    baseGsm: 300,
-    matGsm: 160,
+    base: { stock: "300 gsm", colour: "#fbf8f0", print: "PLAIN" },
     tools: metric
       ? { ruler: "1 mm", board: "1 mm", trimmer: "310 mm" }
       : { ruler: "1/16 in", board: "1/16 in", trimmer: "12 in" },
     matting: {
       layers: 1,
-      step: metric ? "3 mm" : "1/8 in",
+      steps: [metric ? "3 mm" : "1/8 in"],
       grid: metric ? "1 mm" : "1/16 in",
       meeting: "RUN_ON",
       byFace: {},
+      papers: ["#7e93a8", "#e9dcc3", "#a8564a"].map((colour) => ({
+        stock: "160 gsm",
+        colour,
+        print: "PLAIN" as const,
+      })),
     },
+    ornaments: [],
+    closure: null,
     units,
   };
 }

@@ -3,7 +3,7 @@ import type { ParameterValue } from "../api/types";
 import { dragged, dragTarget } from "./drag";
 import { brief, piece, plan, score } from "../test/samples";
 
-const handle = { parameter: "front", panel: -1, rate: 2, leastMm: 20, mostMm: 80 };
+const handle = { parameter: "front", panel: -1, rate: 2, leastMm: 20, mostMm: 80, held: ["lip"] };
 
 it("keeps a dragged score on the grid and within its bounds", () => {
   const s = score(50, { handle });
@@ -16,11 +16,13 @@ it("does not move a score that nothing moves", () => {
   expect(dragTarget(score(50, { handle: null }), 70, 5)).toBe(50);
 });
 
-it("changes the parameter by the drag divided by its rate", () => {
-  const front = { key: "front", mm: 25.4 } as ParameterValue;
-  const p = plan({ parameters: [front] });
+it("changes the parameter by the drag divided by its rate and holds what would follow it", () => {
+  const front = { key: "front", value: "1 in", mm: 25.4 } as ParameterValue;
+  const lip = { key: "lip", value: "3/4 in", mm: 19.05 } as ParameterValue;
+  const gap = { key: "gap", value: "1/8 in", mm: 3.175 } as ParameterValue;
+  const p = plan({ parameters: [front, lip, gap] });
   const moved = dragged(p, piece([50.8, 50.8], []), score(50.8, { handle }), 50.8 + 25.4);
-  expect(moved.parameters).toEqual({ front: "1 1/2 in" });
+  expect(moved.parameters).toEqual({ front: "1 1/2 in", lip: "3/4 in" });
 });
 
 it("lets a panel grow and its right neighbour shrink, whatever order the scores come in", () => {

@@ -7,7 +7,10 @@ export function dragTarget(score: Score, toMm: number, gridMm: number): number {
   return handle ? snap(toMm, gridMm, handle.leastMm, handle.mostMm) : (score.fromStart?.mm ?? toMm);
 }
 
-/** The brief in which that score lies there: the parameter behind it is changed by what the handle says. */
+/**
+ * The brief in which that score lies there: the parameter behind it is changed by what the handle says, and usual values
+ * that would follow it are kept as they are.
+ */
 export function dragged(plan: Plan, piece: Piece, score: Score, toMm: number): Brief {
   const { handle, fromStart } = score;
   const brief = plan.brief;
@@ -16,7 +19,11 @@ export function dragged(plan: Plan, piece: Piece, score: Score, toMm: number): B
   if (handle.panel < 0) {
     const value = plan.parameters.find((p) => p.key === handle.parameter)?.mm ?? 0;
     const moved = lengthText(value + change / handle.rate, brief.units);
-    return { ...brief, parameters: { ...brief.parameters, [handle.parameter]: moved } };
+    const held = plan.parameters.filter((p) => handle.held.includes(p.key)).map((p) => [p.key, p.value]);
+    return {
+      ...brief,
+      parameters: { ...brief.parameters, ...Object.fromEntries(held), [handle.parameter]: moved },
+    };
   }
   return withPanels(plan, piece, handle.parameter, (widths) =>
     widths.map((w, i) => (i === handle.panel ? w + change : i === handle.panel + 1 ? w - change : w)),

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { lengthText, mmText, pretty, snap, unitsOf } from "./lengths";
+import { lengthText, mmOf, mmText, pretty, snap, unitsOf } from "./lengths";
 
 describe("lengths as text", () => {
   it.each([
@@ -41,5 +41,19 @@ describe("the tool's grid", () => {
 
   it("takes bounds on the grid in spite of rounding", () => {
     expect(snap(100, 1.5875, 0, 69.85)).toBeCloseTo(69.85, 9);
+  });
+
+  it.each([
+    ["5 in", 127],
+    ["-1 3/4 in", -44.45],
+    ["-11/16 in", -17.4625],
+    ["36.5 mm", 36.5],
+    ["0 in", 0],
+  ])("reads %s as the server writes it", (text, mm) => {
+    expect(mmOf(text)).toBeCloseTo(mm, 9);
+  });
+
+  it("reads nothing else", () => {
+    expect(mmOf("wide")).toBeNaN();
   });
 });

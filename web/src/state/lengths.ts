@@ -41,6 +41,18 @@ export function lengthText(mm: number, units: Units): string {
   return `${sign}${whole === 0 ? "" : `${whole} `}${top}/${bottom} in`;
 }
 
+const EXACT = /^(-)?(?:(\d+(?:\.\d+)?)(?= ))?\s*(?:(\d+)\/(\d+))? (in|mm)$/;
+
+/**
+ * A length as the server writes it exactly, in mm.
+ * @example mmOf("-1 3/4 in") // -44.45
+ */
+export function mmOf(text: string): number {
+  const [, minus, whole = "0", top = "0", bottom = "1", unit] = EXACT.exec(text) ?? [];
+  const length = (Number(whole) + Number(top) / Number(bottom)) * (unit === "in" ? 25.4 : 1);
+  return unit === undefined ? NaN : minus ? -length : length;
+}
+
 /**
  * Nearest multiple of a step, kept within bounds that need not lie on the grid.
  * @example snap(7.4, 2.5, 0, 100) // 7.5

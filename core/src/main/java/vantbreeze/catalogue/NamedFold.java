@@ -23,6 +23,6 @@ record NamedFold(String name, FoldDesign fold) implements FoldDesign {
 
     @Override
     public Structure build(Values values) {
-        return fold.build(values);
+        return values.structure(fold);
     }
 }

@@ -4,19 +4,32 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.ToolGrid;
+import vantbreeze.structure.Structure;
 
-/**
- * The resolved parameters of a fold.
- *
- * @param byKey a {@link Length}, an {@link Integer}, a {@link PanelRows}, a {@link LengthList}, a {@link GlueList} or a text for each parameter
- *     that applies
- */
-public record Values(Map<String, Object> byKey, Means means) {
+/** The resolved parameters of a fold. */
+public final class Values {
 
-    public Values {
-        byKey = Map.copyOf(byKey);
+    private final Map<String, Object> byKey;
+    private final Means means;
+
+    /** Listing what a panel may carry, and carrying it, take the same card. */
+    private final Map<FoldDesign, Structure> built;
+
+    /**
+     * @param byKey a {@link Length}, an {@link Integer}, a {@link PanelRows}, a {@link LengthList}, a {@link GlueList} or a text for each
+     *     parameter that applies
+     */
+    public Values(Map<String, Object> byKey, Means means) {
+        this(byKey, means, new ConcurrentHashMap<>());
+    }
+
+    private Values(Map<String, Object> byKey, Means means, Map<FoldDesign, Structure> built) {
+        this.byKey = Map.copyOf(byKey);
+        this.means = means;
+        this.built = built;
     }
 
     /**
@@ -27,8 +40,10 @@ public record Values(Map<String, Object> byKey, Means means) {
      */
     public static Values resolve(FoldDesign design, Map<String, Object> given, Means means) {
         Map<String, Object> resolved = new LinkedHashMap<>();
+        /* What was built on the way has all its values by then, and they do not change any more. */
+        Map<FoldDesign, Structure> built = new ConcurrentHashMap<>();
         for (Parameter parameter : design.parameters()) {
-            Values soFar = new Values(resolved, means);
+            Values soFar = new Values(resolved, means, built);
             if (!parameter.applies().test(soFar)) {
                 continue;
             }
@@ -42,7 +57,7 @@ public record Values(Map<String, Object> byKey, Means means) {
             }
             resolved.put(parameter.key(), value);
         }
-        return new Values(resolved, means);
+        return new Values(resolved, means, built);
     }
 
     private static void check(Parameter parameter, Object value, Values before) {
@@ -75,6 +90,24 @@ public record Values(Map<String, Object> byKey, Means means) {
         if (!parameter.counts().holds(count)) {
             throw new ParameterException(parameter, count);
         }
+    }
+
+    /** What the design makes of them; built once. */
+    public Structure structure(FoldDesign design) {
+        Structure known = built.get(design);
+        if (known == null) {
+            known = design.build(this);
+            built.put(design, known);
+        }
+        return known;
+    }
+
+    public Map<String, Object> byKey() {
+        return byKey;
+    }
+
+    public Means means() {
+        return means;
     }
 
     /** The marks that a design rounds to when it must share a length out. */

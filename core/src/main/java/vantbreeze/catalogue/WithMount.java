@@ -17,7 +17,7 @@ import vantbreeze.structure.Structure;
  * A fold that can carry a pop mount: a strip of tab, riser, top, riser, tab on one of its panels. It lies flat to the right
  * on the closed card and lifts what is glued to its top as the card is displayed.
  */
-record WithMount(FoldDesign fold) implements FoldDesign {
+record WithMount(FoldDesign fold) implements WithExtra {
 
     private static final String MOUNT = "mount";
     private static final String TOP = "mountTop";
@@ -26,7 +26,6 @@ record WithMount(FoldDesign fold) implements FoldDesign {
     private static final String TALL = "mountHeight";
     private static final String LEFT = "mountLeft";
     private static final String LOW = "mountLow";
-    private static final String NONE = "none";
 
     /** A smaller panel has no room for one. */
     private static final Size SMALLEST = new Size(Length.inches(1), Length.inches(1, 2));
@@ -34,29 +33,15 @@ record WithMount(FoldDesign fold) implements FoldDesign {
     private static final double RIGHT_ANGLE = 90;
 
     @Override
-    public String id() {
-        return fold.id();
-    }
-
-    @Override
-    public String name() {
-        return fold.name();
-    }
-
-    @Override
-    public String summary() {
-        return fold.summary();
+    public String key() {
+        return MOUNT;
     }
 
     @Override
     public List<Parameter> parameters() {
         List<Parameter> all = new ArrayList<>(fold.parameters());
-        all.add(Parameter.choice(
-                MOUNT,
-                "pop mount",
-                "A small folded stand on one panel; what is glued on it floats as the card opens.",
-                v -> NONE,
-                v -> Stream.concat(Stream.of(NONE), panels(v)).toList()));
+        all.add(panelChoice(
+                "pop mount", "A small folded stand on one panel; what is glued on it floats as the card opens."));
         all.add(length(
                 TOP,
                 "mount's top",
@@ -125,7 +110,7 @@ record WithMount(FoldDesign fold) implements FoldDesign {
                         help,
                         usual,
                         v -> new Range(Parameter.SMALLEST_PANEL, "the least that folds", most.apply(v), why))
-                .onlyIf(WithMount::hasMount);
+                .onlyIf(this::isThere);
     }
 
     /** In the middle of what is free, unless it is said. */
@@ -136,15 +121,11 @@ record WithMount(FoldDesign fold) implements FoldDesign {
                         help,
                         v -> Values.half(free.apply(v)),
                         v -> new Range(Length.ZERO, "the panel's edge", free.apply(v), "or it leaves the panel"))
-                .onlyIf(WithMount::hasMount);
+                .onlyIf(this::isThere);
     }
 
-    private static boolean hasMount(Values v) {
-        return !v.choice(MOUNT).equals(NONE);
-    }
-
-    private Stream<String> panels(Values v) {
-        Structure plain = fold.build(v);
+    @Override
+    public Stream<String> panels(Structure plain) {
         return plain.panels().stream()
                 .filter(p -> !p.isClear()
                         && p.rectangle().filter(WithMount::isLargeEnough).isPresent())
@@ -156,15 +137,10 @@ record WithMount(FoldDesign fold) implements FoldDesign {
         return !size.width().isLessThan(SMALLEST.width()) && !size.height().isLessThan(SMALLEST.height());
     }
 
-    /** The panel that carries it. */
-    private Size box(Values v) {
-        return fold.build(v).panel(v.choice(MOUNT)).box();
-    }
-
     @Override
     public Structure build(Values v) {
-        Structure plain = fold.build(v);
-        if (!hasMount(v)) {
+        Structure plain = v.structure(fold);
+        if (!isThere(v)) {
             return plain;
         }
         Panel panel = plain.panel(v.choice(MOUNT));

@@ -49,6 +49,38 @@ public record Crossing(String from, String to, Panel one, Panel other, int frame
         return Optional.empty();
     }
 
+    /**
+     * Something flat and stiff that lies in a panel's plane and moves with it, leaving it perhaps.
+     *
+     * @param outline on the flat piece, in counts of 1/640 mm
+     */
+    public record Attached(Panel panel, Polygon outline) {}
+
+    /**
+     * @return the first panel that something attached to another goes through on that way, if there is one; panels that hang
+     *     on its own by a score, or never part from it, are left out
+     */
+    public static Optional<Crossing> firstOf(Structure structure, Motion motion, Attached attached) {
+        List<Panel> panels = structure.panels();
+        Set<Panel> near = new HashSet<>(Together.of(structure).with(attached.panel()));
+        structure.hinges().stream()
+                .filter(h -> h.first().equals(attached.panel()) || h.second().equals(attached.panel()))
+                .forEach(h -> near.add(h.across(attached.panel())));
+        int own = panels.indexOf(attached.panel());
+        for (int frame = 0; frame < motion.frames().size(); frame++) {
+            List<RigidMotion> pose = motion.frames().get(frame);
+            Placed it = Placed.of(attached.outline(), pose.get(own));
+            for (int i = 0; i < panels.size(); i++) {
+                Placed other = Placed.of(panels.get(i).outline(), pose.get(i));
+                if (!near.contains(panels.get(i)) && it.near(other) && (it.piercedBy(other) || other.piercedBy(it))) {
+                    return Optional.of(
+                            new Crossing(motion.from(), motion.to(), attached.panel(), panels.get(i), frame));
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
     /** Panels that hang together at a hinge or are glued meet on purpose. */
     private static List<int[]> apart(Structure structure) {
         List<Panel> panels = structure.panels();

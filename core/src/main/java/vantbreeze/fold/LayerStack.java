@@ -5,11 +5,13 @@ import java.util.BitSet;
 import java.util.List;
 import java.util.Optional;
 import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.LineSegment;
 import org.locationtech.jts.geom.Polygon;
 import vantbreeze.structure.Bond;
 import vantbreeze.structure.Hinge;
 import vantbreeze.structure.Panel;
+import vantbreeze.structure.Regions;
 import vantbreeze.structure.Side;
 import vantbreeze.structure.Stage;
 import vantbreeze.structure.Structure;
@@ -49,6 +51,11 @@ public record LayerStack(FlatStage stage, List<Spot> spots) {
     /** @return the ordered layers, or empty if the panels could only lie so by passing through each other */
     public static Optional<LayerStack> of(Structure structure, Stage stage, FlatStage flat) {
         List<FlatStage.Placed> placed = flat.panels();
+        if (isOneSheet(structure, stage)) {
+            return Optional.of(new LayerStack(
+                    flat,
+                    placed.stream().map(p -> new Spot(p.outline(), List.of(p))).toList()));
+        }
         Overlay overlay =
                 Overlay.of(placed.stream().map(FlatStage.Placed::outline).toList());
         LayerOrder order = new LayerOrder(placed.size());
@@ -63,6 +70,13 @@ public record LayerStack(FlatStage stage, List<Spot> spots) {
             requireAtEdge(order, edge, hinges);
         }
         return order.solve().map(found -> new LayerStack(flat, spots(overlay, placed, found)));
+    }
+
+    /** One piece lying flat covers itself nowhere: slits part its panels, they do not lay one on another. */
+    private static boolean isOneSheet(Structure structure, Stage stage) {
+        return structure.pieces().size() == 1
+                && structure.bonds().isEmpty()
+                && structure.scores().stream().allMatch(s -> stage.degrees(s.id()) == 0);
     }
 
     /** Areas of cells are rounded; a thousandth is a hair. */
@@ -87,6 +101,20 @@ public record LayerStack(FlatStage stage, List<Spot> spots) {
             below += isSide(spot.bottom(), panel, side, true) ? spot.outline().getArea() : 0;
         }
         return Math.max(above, below) >= NEARLY_ALL * panel.outline().getArea();
+    }
+
+    /** What of that side of the panel is seen where it lies, from above or from below; empty if nothing is. */
+    public Optional<Geometry> seen(Panel panel, Side side, boolean behind) {
+        List<Polygon> seen = spots.stream()
+                .filter(s -> isSide(behind ? s.bottom() : s.top(), panel, side, behind))
+                .map(Spot::outline)
+                .toList();
+        if (seen.isEmpty()) {
+            return Optional.empty();
+        }
+        Polygon whole = stage.placed(panel).outline();
+        double area = seen.stream().mapToDouble(Polygon::getArea).sum();
+        return Optional.of(area >= NEARLY_ALL * whole.getArea() ? whole : Regions.union(seen));
     }
 
     private static boolean isSide(FlatStage.Placed seen, Panel panel, Side side, boolean behind) {

@@ -42,8 +42,9 @@ record Overlay(List<Cell> cells, List<Edge> edges) {
             }
         }
         Subdivision<Polygon> plane = Subdivision.of(boundaries, SNAP_COUNTS, ASIDE_COUNTS);
+        List<Boolean> rectangles = polygons.stream().map(Polygon::isRectangle).toList();
         List<Cell> all = plane.faces().stream()
-                .map(face -> new Cell(face.outline(), covers(polygons, face.beside())))
+                .map(face -> new Cell(face.outline(), covers(polygons, rectangles, face.beside())))
                 .toList();
         List<Edge> edges = plane.edges().stream()
                 .map(e -> new Edge(e.stretch().segment(), covers(all, e.left()), covers(all, e.right())))
@@ -62,12 +63,12 @@ record Overlay(List<Cell> cells, List<Edge> edges) {
         return face < 0 ? OUTSIDE : cells.get(face).covers();
     }
 
-    private static BitSet covers(List<Polygon> polygons, Coordinate at) {
+    private static BitSet covers(List<Polygon> polygons, List<Boolean> rectangles, Coordinate at) {
         BitSet covers = new BitSet();
         for (int i = 0; i < polygons.size(); i++) {
             Polygon polygon = polygons.get(i);
             if (polygon.getEnvelopeInternal().contains(at)
-                    && SimplePointInAreaLocator.locate(at, polygon) == Location.INTERIOR) {
+                    && (rectangles.get(i) || SimplePointInAreaLocator.locate(at, polygon) == Location.INTERIOR)) {
                 covers.set(i);
             }
         }

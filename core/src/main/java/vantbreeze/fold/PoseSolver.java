@@ -1,15 +1,15 @@
 package vantbreeze.fold;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.ejml.data.DMatrixRMaj;
-import org.ejml.dense.row.CommonOps_DDRM;
 import org.ejml.dense.row.factory.LinearSolverFactory_DDRM;
 import org.ejml.interfaces.linsol.LinearSolverDense;
 import org.locationtech.jts.geom.Coordinate;
-import org.locationtech.jts.geom.LineSegment;
 import org.locationtech.jts.math.Vector3D;
 import vantbreeze.measure.Length;
 import vantbreeze.structure.Stage;
@@ -40,8 +40,8 @@ public final class PoseSolver {
 
     private static final int MOST_STEPS = 60;
 
-    /** Enough to leave the singular closed state on the right side, where only the end is of interest. */
-    private static final int FEW = 8;
+    /** Steps to the displayed pose: enough to leave the singular closed state on the right side. */
+    public static final int FEW = 8;
 
     /** Share of the squared size of the card: directions in which 1 radian opens loops by less count as free. */
     private static final double DAMPING = 1e-7;
@@ -49,6 +49,10 @@ public final class PoseSolver {
     private final Structure structure;
     private final Linkage linkage;
     private final List<int[]> ways;
+
+    /** For each loop the hinges that move what it joins. */
+    private final List<int[]> movers;
+
     private final double damping;
     private double[] radians;
     private RigidMotion[] pose;
@@ -57,6 +61,14 @@ public final class PoseSolver {
         this.structure = structure;
         this.linkage = Linkage.of(structure);
         this.ways = linkage.hingesOnTheWay();
+        this.movers = linkage.loops().stream()
+                .map(Linkage.Loop::joint)
+                .map(joint -> Stream.of(ways.get(joint.from()), ways.get(joint.to()), new int[] {joint.hinge()})
+                        .flatMapToInt(IntStream::of)
+                        .filter(hinge -> hinge >= 0)
+                        .distinct()
+                        .toArray())
+                .toList();
         double size = structure.pieces().stream()
                 .mapToDouble(p -> p.size().longSide().count())
                 .max()
@@ -79,12 +91,29 @@ public final class PoseSolver {
 
     /** @return the pose as it stands, if the card is displayed and can get there from where it lies closed */
     public static Optional<List<RigidMotion>> displayed(Structure structure) {
+        return toDisplayed(structure).map(PoseSolver::last);
+    }
+
+    /** @return whether everything that is joined meets when each score has the angle that the stage gives it */
+    public static boolean closesAt(Structure structure, Stage stage) {
+        PoseSolver solver = new PoseSolver(structure);
+        solver.radians = solver.radians(stage);
+        solver.pose = solver.place();
+        return widest(solver.gaps()) <= CLOSURE_MM * Length.COUNTS_PER_MILLIMETRE;
+    }
+
+    /** @return the pose that a motion ends with */
+    public static List<RigidMotion> last(Motion motion) {
+        return motion.frames().get(motion.frames().size() - 1);
+    }
+
+    /** @return the way from closed to displayed in a few steps, if the card is displayed and can get there */
+    public static Optional<Motion> toDisplayed(Structure structure) {
         return structure.stages().stream()
                 .filter(s -> s.name().equals(Stage.DISPLAYED))
                 .findFirst()
                 .map(shown -> between(structure, structure.stage(Stage.CLOSED), shown, FEW))
-                .filter(motion -> motion.blocked().isEmpty())
-                .map(motion -> motion.frames().get(FEW));
+                .filter(motion -> motion.blocked().isEmpty());
     }
 
     private Motion move(Stage from, Stage to, int frames, Turns turns) {
@@ -183,16 +212,48 @@ public final class PoseSolver {
         return gaps;
     }
 
+    /**
+     * Only the hinges between the anchor and either panel of a loop move its gaps, so the normal matrix is summed from those alone.
+     * A point turned about an axis moves at right angles to both.
+     */
     private double[] step(double[] gaps, double[] guide) {
         int n = radians.length;
-        DMatrixRMaj jacobian = jacobian(gaps.length);
         DMatrixRMaj normal = new DMatrixRMaj(n, n);
-        CommonOps_DDRM.multInner(jacobian, normal);
         DMatrixRMaj right = new DMatrixRMaj(n, 1);
-        CommonOps_DDRM.multTransA(-1, jacobian, new DMatrixRMaj(gaps.length, 1, true, gaps), right);
         for (int i = 0; i < n; i++) {
-            normal.add(i, i, damping);
-            right.add(i, 0, damping * (guide[i] - radians[i]));
+            normal.set(i, i, damping);
+            right.set(i, 0, damping * (guide[i] - radians[i]));
+        }
+        Axis[] axes = axes();
+        double[][] moves = new double[n][3];
+        int gap = 0;
+        for (int l = 0; l < movers.size(); l++) {
+            Linkage.Joint joint = linkage.loops().get(l).joint();
+            RigidMotion wanted = pose[joint.from()].after(joint.move(radians));
+            for (Coordinate point : linkage.loops().get(l).onTo()) {
+                for (int hinge : movers.get(l)) {
+                    Arrays.fill(moves[hinge], 0);
+                }
+                Coordinate a = wanted.apply(point);
+                for (int hinge : ways.get(joint.from())) {
+                    axes[hinge].addMove(moves[hinge], 1, a);
+                }
+                if (joint.hinge() >= 0) {
+                    axes[joint.hinge()].addMove(moves[joint.hinge()], 1, a);
+                }
+                Coordinate b = pose[joint.to()].apply(point);
+                for (int hinge : ways.get(joint.to())) {
+                    axes[hinge].addMove(moves[hinge], -1, b);
+                }
+                for (int i : movers.get(l)) {
+                    double[] m = moves[i];
+                    for (int j : movers.get(l)) {
+                        normal.add(i, j, m[0] * moves[j][0] + m[1] * moves[j][1] + m[2] * moves[j][2]);
+                    }
+                    right.add(i, 0, -(m[0] * gaps[gap] + m[1] * gaps[gap + 1] + m[2] * gaps[gap + 2]));
+                }
+                gap += 3;
+            }
         }
         DMatrixRMaj change = new DMatrixRMaj(n, 1);
         LinearSolverDense<DMatrixRMaj> solver = LinearSolverFactory_DDRM.chol(n);
@@ -203,57 +264,30 @@ public final class PoseSolver {
         return change.getData();
     }
 
-    /** How each gap changes as each hinge turns: a point turned about an axis moves at right angles to both. */
-    private DMatrixRMaj jacobian(int rows) {
-        DMatrixRMaj jacobian = new DMatrixRMaj(rows, radians.length);
-        Vector3D[] direction = new Vector3D[radians.length];
-        Coordinate[] origin = new Coordinate[radians.length];
+    /** A hinge in space. */
+    private record Axis(Vector3D direction, Coordinate origin) {
+
+        /** How a place moves while the hinge turns. */
+        void addMove(double[] move, int sign, Coordinate at) {
+            double dx = at.x - origin.x;
+            double dy = at.y - origin.y;
+            double dz = at.getZ() - origin.getZ();
+            move[0] += sign * (direction.getY() * dz - direction.getZ() * dy);
+            move[1] += sign * (direction.getZ() * dx - direction.getX() * dz);
+            move[2] += sign * (direction.getX() * dy - direction.getY() * dx);
+        }
+    }
+
+    private Axis[] axes() {
+        Axis[] axes = new Axis[radians.length];
         Stream.concat(linkage.order().stream(), linkage.loops().stream().map(Linkage.Loop::joint))
                 .filter(joint -> joint.hinge() >= 0)
                 .forEach(joint -> {
-                    LineSegment axis = joint.axis();
-                    double length = axis.getLength();
-                    direction[joint.hinge()] = pose[joint.from()].turned(
-                            (axis.p1.x - axis.p0.x) / length, (axis.p1.y - axis.p0.y) / length);
-                    origin[joint.hinge()] = pose[joint.from()].apply(axis.p0);
+                    double[] along = RigidMotion.along(joint.axis());
+                    axes[joint.hinge()] = new Axis(
+                            pose[joint.from()].turned(along[0], along[1]), pose[joint.from()].apply(joint.axis().p0));
                 });
-        int row = 0;
-        for (Linkage.Loop loop : linkage.loops()) {
-            Linkage.Joint joint = loop.joint();
-            RigidMotion wanted = pose[joint.from()].after(joint.move(radians));
-            for (Coordinate point : loop.onTo()) {
-                Coordinate a = wanted.apply(point);
-                for (int hinge : ways.get(joint.from())) {
-                    add(jacobian, row, 1, hinge, a, direction, origin);
-                }
-                if (joint.hinge() >= 0) {
-                    add(jacobian, row, 1, joint.hinge(), a, direction, origin);
-                }
-                Coordinate b = pose[joint.to()].apply(point);
-                for (int hinge : ways.get(joint.to())) {
-                    add(jacobian, row, -1, hinge, b, direction, origin);
-                }
-                row += 3;
-            }
-        }
-        return jacobian;
-    }
-
-    private static void add(
-            DMatrixRMaj jacobian,
-            int row,
-            int sign,
-            int hinge,
-            Coordinate at,
-            Vector3D[] direction,
-            Coordinate[] origin) {
-        Vector3D a = direction[hinge];
-        double dx = at.x - origin[hinge].x;
-        double dy = at.y - origin[hinge].y;
-        double dz = at.getZ() - origin[hinge].getZ();
-        jacobian.add(row, hinge, sign * (a.getY() * dz - a.getZ() * dy));
-        jacobian.add(row + 1, hinge, sign * (a.getZ() * dx - a.getX() * dz));
-        jacobian.add(row + 2, hinge, sign * (a.getX() * dy - a.getY() * dx));
+        return axes;
     }
 
     /** The joint that would part the most if the card went on to where it is guided. */

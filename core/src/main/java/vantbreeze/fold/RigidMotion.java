@@ -26,9 +26,9 @@ public record RigidMotion(double[] r, double[] t) {
 
     /** Turning about a line of the flat piece by the right-hand rule, seen along it. Rodrigues' formula. */
     static RigidMotion turn(LineSegment axis, double radians) {
-        double length = axis.getLength();
-        double ux = (axis.p1.x - axis.p0.x) / length;
-        double uy = (axis.p1.y - axis.p0.y) / length;
+        double[] along = along(axis);
+        double ux = along[0];
+        double uy = along[1];
         double c = Math.cos(radians);
         double s = Math.sin(radians);
         double[] r = {
@@ -45,6 +45,14 @@ public record RigidMotion(double[] r, double[] t) {
         RigidMotion about = new RigidMotion(r, new double[] {0, 0, 0});
         Coordinate moved = about.apply(axis.p0);
         return new RigidMotion(r, new double[] {axis.p0.x - moved.getX(), axis.p0.y - moved.getY(), -moved.getZ()});
+    }
+
+    /** A line's direction on the flat piece, a unit vector. Lengths of paper need no guard against overflow, which takes long. */
+    static double[] along(LineSegment line) {
+        double x = line.p1.x - line.p0.x;
+        double y = line.p1.y - line.p0.y;
+        double length = Math.sqrt(x * x + y * y);
+        return new double[] {x / length, y / length};
     }
 
     RigidMotion inverse() {

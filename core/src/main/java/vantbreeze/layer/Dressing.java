@@ -9,12 +9,15 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
 import vantbreeze.fold.FlatStage;
 import vantbreeze.fold.LayerStack;
+import vantbreeze.material.Paper;
 import vantbreeze.measure.Division;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
+import vantbreeze.structure.Regions;
 import vantbreeze.structure.Structure;
 
 /**
@@ -48,6 +51,12 @@ public record Dressing(List<MatCut> cuts, List<Dropped> dropped) {
         return new Dresser(faces, structure, closed, matting).dress();
     }
 
+    /** @return whether two flaps meet on the closed front, so that something can hold one to the other */
+    public static boolean flapsMeet(List<Face> faces, Structure structure, LayerStack closed, Matting matting) {
+        Dresser dresser = new Dresser(faces, structure, closed, matting);
+        return faces.stream().anyMatch(f -> dresser.meetingOf(f).isPresent());
+    }
+
     public List<Mat> mats() {
         return cuts.stream().flatMap(c -> c.mats().stream()).toList();
     }
@@ -61,7 +70,7 @@ public record Dressing(List<MatCut> cuts, List<Dropped> dropped) {
         private final List<MatCut> cuts = new ArrayList<>();
         private final List<Dropped> dropped = new ArrayList<>();
 
-        private final Map<Polygon, List<Polygon>> insets = new IdentityHashMap<>();
+        private final Map<Polygon, Map<Length, List<Polygon>>> insets = new IdentityHashMap<>();
 
         /** How many panels lie under a face where it is seen: gates that meet lie equally high. */
         private final Map<Face, Integer> levels = new HashMap<>();
@@ -109,7 +118,7 @@ public record Dressing(List<MatCut> cuts, List<Dropped> dropped) {
                     ? Optional.empty()
                     : faces.stream()
                             .filter(this::onFront)
-                            .filter(other -> matting.layersOn(other) == matting.layersOn(face))
+                            .filter(other -> matting.on(other).equals(matting.on(face)))
                             .flatMap(other -> java.util.stream.Stream.of(meeting(face, other), meeting(other, face))
                                     .flatMap(Optional::stream))
                             .findFirst();
@@ -174,6 +183,33 @@ public record Dressing(List<MatCut> cuts, List<Dropped> dropped) {
             }
         }
 
+        /** One paper to lay: how far inside what is under it, or how wide a strip across it. */
+        private record Course(Mat.Lay lay, Length step, Finish.Strip strip) {}
+
+        private List<Course> courses(Face face) {
+            Finish finish = matting.on(face);
+            List<Course> courses = new ArrayList<>();
+            if (finish.ground()) {
+                courses.add(course(face, Mat.Kind.GROUND, courses.size() + 1, Length.ZERO, null));
+            }
+            for (int mat = 1; mat <= finish.mats(); mat++) {
+                courses.add(course(face, Mat.Kind.MAT, courses.size() + 1, matting.step(mat), null));
+            }
+            if (finish.note()) {
+                courses.add(course(face, Mat.Kind.NOTE, courses.size() + 1, matting.step(finish.mats() + 1), null));
+            }
+            finish.strip()
+                    .ifPresent(
+                            strip -> courses.add(course(face, Mat.Kind.STRIP, courses.size() + 1, Length.ZERO, strip)));
+            return courses;
+        }
+
+        private Course course(Face face, Mat.Kind kind, int layer, Length step, Finish.Strip strip) {
+            Paper paper = kind == Mat.Kind.NOTE ? matting.writingPaper() : matting.paper(layer);
+            boolean turned = matting.on(face).turned();
+            return new Course(new Mat.Lay(face, kind, layer, paper, turned), step, strip);
+        }
+
         private List<Mat> layers(Face face, Meeting meeting) {
             return face.panel().rectangle().isPresent() ? rectangles(face, meeting) : shapes(face);
         }
@@ -182,33 +218,63 @@ public record Dressing(List<MatCut> cuts, List<Dropped> dropped) {
         private List<Mat> shapes(Face face) {
             List<Mat> mats = new ArrayList<>();
             List<Polygon> under = List.of(face.panel().outline());
-            for (int layer = 1; layer <= matting.layersOn(face); layer++) {
+            for (Course course : courses(face)) {
                 List<Polygon> parts =
-                        under.stream().flatMap(p -> inset(p).stream()).toList();
+                        under.stream().flatMap(p -> parts(p, course).stream()).toList();
                 if (parts.isEmpty()) {
-                    dropped.add(new Dropped(face, layer));
+                    dropped.add(new Dropped(face, course.lay().layer()));
                     break;
                 }
                 for (Polygon part : parts) {
-                    mats.add(Mat.shaped(face, layer, part, matting.step()));
+                    mats.add(Mat.shaped(course.lay(), part, course.step()));
                 }
                 under = parts;
             }
             return mats;
         }
 
+        private List<Polygon> parts(Polygon under, Course course) {
+            return course.strip() == null ? inset(under, course.step()) : band(under, course.strip());
+        }
+
         /** Both sides of a panel have the same outline. */
-        private List<Polygon> inset(Polygon outline) {
-            return insets.computeIfAbsent(outline, o -> Inset.of(o, matting.step(), NARROWEST));
+        private List<Polygon> inset(Polygon outline, Length step) {
+            if (step.equals(Length.ZERO)) {
+                return List.of(outline);
+            }
+            return insets.computeIfAbsent(outline, o -> new HashMap<>())
+                    .computeIfAbsent(step, s -> Inset.of(outline, s, NARROWEST));
+        }
+
+        private static List<Polygon> band(Polygon under, Finish.Strip strip) {
+            Envelope box = under.getEnvelopeInternal();
+            double middle = box.getMinY() + strip.height().share() * box.getHeight();
+            double half = strip.width().count() / 2.0;
+            if (middle - half < box.getMinY() || middle + half > box.getMaxY()) {
+                return List.of();
+            }
+            Geometry across = Regions.intersection(
+                    under,
+                    under.getFactory()
+                            .toGeometry(new Envelope(box.getMinX(), box.getMaxX(), middle - half, middle + half)));
+            List<Polygon> parts = new ArrayList<>();
+            for (int i = 0; i < across.getNumGeometries(); i++) {
+                if (across.getGeometryN(i) instanceof Polygon part && !part.isEmpty()) {
+                    parts.add(part);
+                }
+            }
+            return parts;
         }
 
         private List<Mat> rectangles(Face face, Meeting meeting) {
             List<Mat> mats = new ArrayList<>();
             Envelope under = face.panel().outline().getEnvelopeInternal();
-            for (int layer = 1; layer <= matting.layersOn(face); layer++) {
-                Optional<Mat> mat = mat(face, layer, ground(face, under, meeting));
+            for (Course course : courses(face)) {
+                Optional<Mat> mat = course.strip() == null
+                        ? mat(course.lay(), ground(face, under, meeting, course.step()))
+                        : strip(course, under);
                 if (mat.isEmpty()) {
-                    dropped.add(new Dropped(face, layer));
+                    dropped.add(new Dropped(face, course.lay().layer()));
                     break;
                 }
                 mats.add(mat.get());
@@ -218,8 +284,7 @@ public record Dressing(List<MatCut> cuts, List<Dropped> dropped) {
         }
 
         /** The step on every side, but none at a meeting edge where the pattern runs on. */
-        private Ground ground(Face face, Envelope under, Meeting meeting) {
-            Length step = matting.step();
+        private Ground ground(Face face, Envelope under, Meeting meeting, Length step) {
             if (meeting == null || matting.meeting() == Matting.Meeting.BORDER) {
                 return new Ground(under, step, step, step, step);
             }
@@ -239,7 +304,7 @@ public record Dressing(List<MatCut> cuts, List<Dropped> dropped) {
                     : closed.placed(face.panel()).motion().d() < 0;
         }
 
-        private Optional<Mat> mat(Face face, int layer, Ground g) {
+        private Optional<Mat> mat(Mat.Lay lay, Ground g) {
             Length freeWidth =
                     Length.nearestTo(g.box().getWidth()).minus(g.inLeft()).minus(g.inRight());
             Length freeHeight =
@@ -252,12 +317,31 @@ public record Dressing(List<MatCut> cuts, List<Dropped> dropped) {
             Division sideways = freeWidth.minus(width).dividedBy(2);
             Division upwards = freeHeight.minus(height).dividedBy(2);
             return Optional.of(Mat.on(
-                    face,
-                    layer,
+                    lay,
                     new Size(width, height),
                     g.box(),
                     g.inLeft().plus(sideways.each()),
                     g.inBottom().plus(upwards.each())));
+        }
+
+        /** From edge to edge of what carries it. */
+        private Optional<Mat> strip(Course course, Envelope under) {
+            Length across = Length.nearestTo(under.getWidth());
+            Length width = matting.grid().floor(across);
+            Length height = course.strip().width();
+            Length low = Length.nearestTo(course.strip().height().share() * under.getHeight() - height.count() / 2.0);
+            boolean leaves = low.isNegative()
+                    || low.plus(height).count() > under.getHeight()
+                    || width.isLessThan(NARROWEST)
+                    || height.isLessThan(NARROWEST);
+            return leaves
+                    ? Optional.empty()
+                    : Optional.of(Mat.on(
+                            course.lay(),
+                            new Size(width, height),
+                            under,
+                            across.minus(width).dividedBy(2).each(),
+                            low));
         }
     }
 }

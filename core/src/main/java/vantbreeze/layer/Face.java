@@ -1,14 +1,17 @@
 package vantbreeze.layer;
 
 import java.util.ArrayList;
-import java.util.EnumSet;
+import java.util.EnumMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import vantbreeze.fold.LayerStack;
 import vantbreeze.fold.RigidMotion;
 import vantbreeze.fold.Sight;
+import vantbreeze.structure.FlatMotion;
 import vantbreeze.structure.Panel;
 import vantbreeze.structure.Side;
 import vantbreeze.structure.Structure;
@@ -16,11 +19,12 @@ import vantbreeze.structure.Structure;
 /**
  * One side of a panel and when it is seen.
  *
- * @param seen never empty
+ * @param ups for each moment when it is seen where up is on the flat piece then, in degrees anticlockwise from the piece's
+ *     own up, seen from its face side; never empty
  * @param beforeAssembly whether it is dressed before the pieces are joined: something is glued over it, or it is out of
  *     reach later
  */
-public record Face(Panel panel, Side side, Set<Seen> seen, boolean beforeAssembly) {
+public record Face(Panel panel, Side side, Map<Seen, Double> ups, boolean beforeAssembly) {
 
     /** When the recipient looks at it. */
     public enum Seen {
@@ -37,8 +41,42 @@ public record Face(Panel panel, Side side, Set<Seen> seen, boolean beforeAssembl
     }
 
     public Face {
-        seen = Set.copyOf(seen);
+        ups = Map.copyOf(ups);
     }
+
+    /** What counts most first: as it stands it is looked at longest, then as it is taken out. */
+    private static final List<Seen> BY_WEIGHT =
+            List.of(Seen.DISPLAYED, Seen.CLOSED, Seen.OPENED, Seen.ASIDE, Seen.BEHIND);
+
+    /** A face of which so little is seen that nobody dresses it. */
+    public static Face hardlySeen(Panel panel, Side side) {
+        return new Face(panel, side, Map.of(Seen.DISPLAYED, 0.0), false);
+    }
+
+    public Set<Seen> seen() {
+        return ups.keySet();
+    }
+
+    /** The moment that a pattern's up is laid for. */
+    public Seen mostSeen() {
+        return BY_WEIGHT.stream().filter(ups::containsKey).findFirst().orElseThrow();
+    }
+
+    /** Where up is at that moment, in degrees anticlockwise from the flat piece's own up. */
+    public double up() {
+        return ups.get(mostSeen());
+    }
+
+    /** The moments when what is up at the most important one is seen upside down, or nearly. */
+    public List<Seen> upsideDown() {
+        return Stream.of(Seen.values())
+                .filter(ups::containsKey)
+                .filter(s -> Math.cos(Math.toRadians(ups.get(s) - up())) < -SIDEWAYS)
+                .toList();
+    }
+
+    /** Turned by more than about 100 degrees a pattern is no longer just tilted. */
+    private static final double SIDEWAYS = 0.2;
 
     /** Names the face in a brief: "back/face". */
     public String key() {
@@ -52,7 +90,7 @@ public record Face(Panel panel, Side side, Set<Seen> seen, boolean beforeAssembl
 
     /** Dressed unless the maker says otherwise: what the recipient sees without turning the card round. */
     public boolean isDressed() {
-        return seen.contains(Seen.CLOSED) || seen.contains(Seen.OPENED) || seen.contains(Seen.DISPLAYED);
+        return ups.containsKey(Seen.CLOSED) || ups.containsKey(Seen.OPENED) || ups.containsKey(Seen.DISPLAYED);
     }
 
     /** A card that lies open once it is glued can be reached everywhere; of another only what is wholly seen when closed. */
@@ -76,35 +114,55 @@ public record Face(Panel panel, Side side, Set<Seen> seen, boolean beforeAssembl
             Optional<List<RigidMotion>> displayed) {
         Optional<Sight> sights = displayed.map(pose -> Sight.of(structure, pose));
         Set<Sight.Seen> before = sights.map(s -> s.from(Sight.FRONT)).orElse(Set.of());
-        Set<Sight.Seen> aside = new HashSet<>();
-        sights.ifPresent(s -> Sight.ASIDE.forEach(towards -> aside.addAll(s.from(towards))));
+        Set<Sight.Seen> known = new HashSet<>(before);
+        sights.ifPresent(s -> Sight.ASIDE.forEach(towards -> known.addAll(s.from(towards, known))));
         List<Face> faces = new ArrayList<>();
         for (Panel panel : structure.panels()) {
             if (panel.isClear()) {
                 continue;
             }
             for (Side side : Side.values()) {
-                Set<Seen> seen = EnumSet.noneOf(Seen.class);
+                Map<Seen, Double> ups = new EnumMap<>(Seen.class);
                 if (closed.shows(panel, side, false)) {
-                    seen.add(Seen.CLOSED);
+                    ups.put(Seen.CLOSED, up(closed, panel));
                 }
                 if (closed.shows(panel, side, true)) {
-                    seen.add(Seen.BEHIND);
+                    ups.put(Seen.BEHIND, up(closed, panel));
                 }
-                if (opened.filter(o -> o.shows(panel, side, false)).isPresent()) {
-                    seen.add(Seen.OPENED);
-                }
+                opened.filter(o -> o.shows(panel, side, false)).ifPresent(o -> ups.put(Seen.OPENED, up(o, panel)));
                 Sight.Seen sight = new Sight.Seen(panel, side);
+                int index = structure.panels().indexOf(panel);
                 if (before.contains(sight)) {
-                    seen.add(Seen.DISPLAYED);
-                } else if (aside.contains(sight)) {
-                    seen.add(Seen.ASIDE);
+                    ups.put(Seen.DISPLAYED, up(displayed.orElseThrow().get(index)));
+                } else if (known.contains(sight)) {
+                    ups.put(Seen.ASIDE, up(displayed.orElseThrow().get(index)));
                 }
-                if (!seen.isEmpty()) {
-                    faces.add(new Face(panel, side, seen, isEarly(structure, closed, opened.isPresent(), sight)));
+                if (!ups.isEmpty()) {
+                    faces.add(new Face(panel, side, ups, isEarly(structure, closed, opened.isPresent(), sight)));
                 }
             }
         }
         return faces;
+    }
+
+    /** Turned over like a page, up stays up: it is the same from before and from behind. */
+    private static double up(LayerStack stack, Panel panel) {
+        FlatMotion motion = stack.stage().placed(panel).motion();
+        return degrees(motion.c(), motion.d());
+    }
+
+    /** On a panel that lies like a floor, up is away from whoever looks. */
+    private static double up(RigidMotion pose) {
+        double[] r = pose.r();
+        return Math.hypot(r[3], r[4]) > LIES_FLAT ? degrees(r[3], r[4]) : degrees(-r[6], -r[7]);
+    }
+
+    /** Under about 6 degrees it lies. */
+    private static final double LIES_FLAT = 0.1;
+
+    /** To a hundredth of a degree: what is level or upright is exactly so. */
+    private static double degrees(double x, double y) {
+        double degrees = Math.round(100 * Math.toDegrees(Math.atan2(-x, y))) / 100.0;
+        return degrees == 0 ? 0.0 : degrees;
     }
 }

@@ -1,22 +1,43 @@
 package vantbreeze.layer;
 
+import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
+import vantbreeze.material.Paper;
+import vantbreeze.material.Print;
+import vantbreeze.material.Stock;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.ToolGrid;
 
 /**
  * How the maker layers.
  *
- * @param layers on every dressed face, 0 to {@link #MOST_LAYERS}
- * @param step what each layer is smaller on every side, 0 to 1 in
+ * @param layers mats on every dressed face, 0 to {@link Finish#MOST_MATS}
+ * @param steps what each mat is smaller on every side than what it lies on, the first mat's first; the last holds for
+ *     those above it; each 0 to 1 in
  * @param grid the marks that mats are rounded down to
  * @param meeting how mats of two faces that meet are cut
- * @param byFace layers of single faces by {@link Face#key()}, where they differ
+ * @param byFace what single faces get by {@link Face#key()}, where it differs
+ * @param papers what they are cut from, the lowest first; the last holds for those above it
  */
-public record Matting(int layers, Length step, ToolGrid grid, Meeting meeting, Map<String, Integer> byFace) {
+public record Matting(
+        int layers,
+        List<Length> steps,
+        ToolGrid grid,
+        Meeting meeting,
+        Map<String, Finish> byFace,
+        List<Paper> papers) {
 
-    public static final int MOST_LAYERS = 2;
     public static final Length WIDEST_STEP = Length.inches(1);
+
+    /** What the maker starts from: three plain papers. */
+    public static final List<Paper> USUAL_PAPERS = List.of(
+            new Paper(new Stock(160), "#7e93a8", Print.PLAIN),
+            new Paper(new Stock(160), "#e9dcc3", Print.PLAIN),
+            new Paper(new Stock(160), "#a8564a", Print.PLAIN));
+
+    /** What is written on. */
+    private static final String WRITING_COLOUR = "#fbf8f0";
 
     /** What happens at the line where two gates meet. */
     public enum Meeting {
@@ -28,21 +49,50 @@ public record Matting(int layers, Length step, ToolGrid grid, Meeting meeting, M
 
     public Matting {
         byFace = Map.copyOf(byFace);
-        requireLayers(layers);
-        byFace.values().forEach(Matting::requireLayers);
-        if (step.isNegative() || step.isMoreThan(WIDEST_STEP)) {
-            throw new IllegalArgumentException("The step (%s) must be 0 to 1 in.".formatted(step));
+        steps = List.copyOf(steps);
+        papers = List.copyOf(papers);
+        if (layers < 0 || layers > Finish.MOST_MATS) {
+            throw new IllegalArgumentException("The layers (%d) must be 0 to %d.".formatted(layers, Finish.MOST_MATS));
+        }
+        requireEach("steps", steps);
+        requireEach("papers", papers);
+        for (Length step : steps) {
+            if (step.isNegative() || step.isMoreThan(WIDEST_STEP)) {
+                throw new IllegalArgumentException("The step (%s) must be 0 to 1 in.".formatted(step));
+            }
         }
     }
 
-    private static void requireLayers(int layers) {
-        if (layers < 0 || layers > MOST_LAYERS) {
-            throw new IllegalArgumentException("The layers (%d) must be 0 to %d.".formatted(layers, MOST_LAYERS));
+    private static void requireEach(String what, List<?> list) {
+        if (list.isEmpty() || list.size() > Finish.MOST_MATS) {
+            throw new IllegalArgumentException(
+                    "There must be 1 to %d %s, not %d.".formatted(Finish.MOST_MATS, what, list.size()));
         }
     }
 
-    /** @return how many layers that face gets */
-    public int layersOn(Face face) {
-        return byFace.getOrDefault(face.key(), face.isDressed() ? layers : 0);
+    /** @return how that face is dressed */
+    public Finish on(Face face) {
+        return byFace.getOrDefault(face.key(), Finish.mats(face.isDressed() ? layers : 0));
+    }
+
+    public Matting with(Face face, Finish finish) {
+        Map<String, Finish> changed = new HashMap<>(byFace);
+        changed.put(face.key(), finish);
+        return new Matting(layers, steps, grid, meeting, changed, papers);
+    }
+
+    /** @param mat the first is 1 */
+    public Length step(int mat) {
+        return steps.get(Math.min(mat, steps.size()) - 1);
+    }
+
+    /** @param layer the lowest is 1 */
+    public Paper paper(int layer) {
+        return papers.get(Math.min(layer, papers.size()) - 1);
+    }
+
+    /** Plain, of the lowest paper's stock. */
+    public Paper writingPaper() {
+        return new Paper(papers.get(0).stock(), WRITING_COLOUR, Print.PLAIN);
     }
 }

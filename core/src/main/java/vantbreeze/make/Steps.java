@@ -1,18 +1,27 @@
 package vantbreeze.make;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Polygon;
 import vantbreeze.layer.Dressing;
-import vantbreeze.layer.Face;
 import vantbreeze.layer.Mat;
 import vantbreeze.layer.MatCut;
+import vantbreeze.layer.Ornament;
+import vantbreeze.layer.Ornaments;
+import vantbreeze.layer.PlacedOrnament;
+import vantbreeze.material.Adhesive;
 import vantbreeze.material.Sheet;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Ruler;
+import vantbreeze.measure.Size;
+import vantbreeze.post.ClosureKit;
 import vantbreeze.structure.Bond;
 import vantbreeze.structure.Panel;
 import vantbreeze.structure.Piece;
+import vantbreeze.structure.Point;
 import vantbreeze.structure.Side;
 import vantbreeze.structure.Structure;
 
@@ -26,26 +35,35 @@ public final class Steps {
 
     private static final String GLUE = "Read the glue's label; ventilate with solvent glue and keep flames away.";
 
+    private static final String SMALL_PARTS = " Small parts are not for small children.";
+
     private final Structure structure;
     private final Dressing dressing;
+    private final Ornaments ornaments;
+    private final ClosureKit closure;
     private final Sheet sheet;
     private final Ruler ruler;
     private final List<Step> steps = new ArrayList<>();
 
-    private Steps(Structure structure, Dressing dressing, Sheet sheet, Ruler ruler) {
+    private Steps(
+            Structure structure, Dressing dressing, Ornaments ornaments, ClosureKit closure, Sheet sheet, Ruler ruler) {
         this.structure = structure;
         this.dressing = dressing;
+        this.ornaments = ornaments;
+        this.closure = closure;
         this.sheet = sheet;
         this.ruler = ruler;
     }
 
-    public static List<Step> of(Structure structure, Dressing dressing, Sheet sheet, Ruler ruler) {
-        return new Steps(structure, dressing, sheet, ruler).write();
+    public static List<Step> of(
+            Structure structure, Dressing dressing, Ornaments ornaments, ClosureKit closure, Sheet sheet, Ruler ruler) {
+        return new Steps(structure, dressing, ornaments, closure, sheet, ruler).write();
     }
 
     private List<Step> write() {
         structure.pieces().forEach(this::cutAndScore);
         structure.pieces().forEach(this::slit);
+        structure.pieces().forEach(this::open);
         steps.add(new Step(
                 "Fold",
                 "Fold every score the way the score card says, lower edges level, and burnish each fold with the bone"
@@ -55,29 +73,78 @@ public final class Steps {
             cutMats();
         }
         layMats("Lay the mats that go on first", "Before anything is joined", true);
+        ornaments.placed().stream().filter(o -> o.face().beforeAssembly()).forEach(this::lay);
         join();
         layMats("Lay the mats", "Dry-fit the mats first", false);
+        ornaments.placed().stream().filter(o -> !o.face().beforeAssembly()).forEach(this::lay);
         steps.add(new Step(
                 "Close and check",
-                "Close the card: nothing may stick out. Let it dry closed under a weight, then try it in its envelope.",
+                "Close the card: nothing may stick out. Let it dry closed under a weight, then try it in its envelope.%s"
+                        .formatted(dries() ? " Give glue a day to dry before you post it." : ""),
                 ""));
+        close();
         return List.copyOf(steps);
     }
 
     private void layMats(String title, String when, boolean early) {
-        List<String> faces = dressing.mats().stream()
-                .map(Mat::face)
-                .filter(f -> f.beforeAssembly() == early)
-                .map(Face::label)
-                .distinct()
-                .toList();
-        if (!faces.isEmpty()) {
-            steps.add(new Step(
-                    title,
-                    "%s: %s. Glue them with even borders, lower layers first; keep glue and tape 1/8 in (3 mm) off every score."
-                            .formatted(when, joined(faces)),
-                    GLUE));
+        Map<Joint, List<String>> faces = new LinkedHashMap<>();
+        for (MatCut cut : dressing.cuts()) {
+            for (Mat mat : cut.mats()) {
+                List<String> list = faces.computeIfAbsent(Joint.of(cut), k -> new ArrayList<>());
+                if (mat.face().beforeAssembly() == early
+                        && !list.contains(mat.face().label())) {
+                    list.add(mat.face().label());
+                }
+            }
         }
+        faces.values().removeIf(List::isEmpty);
+        if (faces.isEmpty()) {
+            return;
+        }
+        StringBuilder text = new StringBuilder(when).append(", lower layers first, borders even.");
+        faces.forEach((joint, list) -> text.append(" On the %s: %s.".formatted(joined(list), joint.text())));
+        text.append(" Keep glue and tape %s off every score.".formatted(ruler.text(Joint.TAPE_INSET)))
+                .append(Joint.drying(List.copyOf(faces.keySet())));
+        steps.add(new Step(title, text.toString(), GLUE));
+    }
+
+    private void lay(PlacedOrnament placed) {
+        Ornament ornament = placed.ornament();
+        String own = placed.crosses().isEmpty() && placed.overlaps().isEmpty()
+                ? ""
+                : " Glue only what lies over the %s: the rest has to come away."
+                        .formatted(placed.face().panel().name());
+        steps.add(new Step(
+                "Add the " + ornament.name(),
+                "Cut the %s (%s) and lay it on the %s, its left edge %s from the panel's and its lower edge %s from the panel's. Use %s.%s"
+                        .formatted(
+                                ornament.name(),
+                                ruler.text(ornament.outline().size()),
+                                placed.liesOn(),
+                                ruler.text(ornament.x()),
+                                ruler.text(ornament.y()),
+                                Joint.of(placed).text(),
+                                own),
+                BLADES + SMALL_PARTS));
+    }
+
+    private void close() {
+        for (Piece piece : closure.pieces()) {
+            cutAndScore(piece);
+        }
+        closure.ribbon()
+                .ifPresent(length -> steps.add(
+                        new Step("Cut the ribbon", "Cut %s of ribbon.".formatted(ruler.text(length)), BLADES)));
+        if (!closure.text().isEmpty()) {
+            steps.add(new Step("Close it for good", closure.text(), ""));
+        }
+    }
+
+    /** Whether anything of it is glued with what has to dry. */
+    private boolean dries() {
+        return structure.bonds().stream()
+                        .anyMatch(b -> Joint.of(b, structure).adhesive().dries())
+                || dressing.cuts().stream().anyMatch(c -> Joint.of(c).adhesive().dries());
     }
 
     /** Each bond with where the glued panel comes to lie, measured on the panel that takes it. */
@@ -87,16 +154,28 @@ public final class Steps {
             Panel onto = structure.panel(bond.onto());
             Envelope target = onto.outline().getEnvelopeInternal();
             Envelope place = bond.placement().apply(laid.outline()).getEnvelopeInternal();
+            Joint joint = Joint.of(bond, structure);
+            Size tab = laid.box();
+            String tape =
+                    joint.adhesive().equals(Adhesive.TAPE) && tab.longSide().isMoreThan(Joint.TAPE_INSET.times(2))
+                            ? " Cut the tape %s long: it ends %s before the edges."
+                                    .formatted(
+                                            ruler.text(tab.longSide().minus(Joint.TAPE_INSET.times(2))),
+                                            ruler.text(Joint.TAPE_INSET))
+                            : "";
             steps.add(new Step(
                     "Glue the " + laid.name(),
-                    "Glue the %s of the %s to the %s of the %s: its edge %s from the left and %s from the bottom there. Wet glue leaves a moment to bring edges level."
+                    "Glue the %s of the %s to the %s of the %s: its edge %s from the left and %s from the bottom there. Use %s.%s%s"
                             .formatted(
                                     side(bond.side()),
                                     laid.name(),
                                     side(bond.ontoSide()),
                                     onto.name(),
                                     ruler.text(Length.nearestTo(place.getMinX() - target.getMinX())),
-                                    ruler.text(Length.nearestTo(place.getMinY() - target.getMinY()))),
+                                    ruler.text(Length.nearestTo(place.getMinY() - target.getMinY())),
+                                    joint.text(),
+                                    tape,
+                                    Joint.drying(List.of(joint))),
                     GLUE));
         }
     }
@@ -175,6 +254,29 @@ public final class Steps {
                 "Face side up, mark the ends of every slit in pencil. %s. Stop the trimmer short of each end and finish to the mark with a knife: short of it the fold tears, past it the frame is weak."
                         .formatted(new SlitReading(piece, ruler).text()),
                 BLADES));
+    }
+
+    private void open(Piece piece) {
+        for (List<Point> around : piece.holes()) {
+            Polygon opening = Piece.outline(piece.name(), around.toArray(new Point[0]))
+                    .build()
+                    .polygon();
+            Envelope box = opening.getEnvelopeInternal();
+            String how = opening.isRectangle()
+                    ? "Face side up, pencil an opening %s wide and %s high on the %s, its left edge %s from the left end and its lower edge %s from the bottom, and cut it out from corner to corner."
+                            .formatted(
+                                    text(box.getWidth()),
+                                    text(box.getHeight()),
+                                    piece.name(),
+                                    text(box.getMinX()),
+                                    text(box.getMinY()))
+                    : "Cut the opening of the %s out by the template.".formatted(piece.name());
+            steps.add(new Step("Open the " + piece.name(), how, BLADES));
+        }
+    }
+
+    private String text(double counts) {
+        return ruler.text(Length.nearestTo(counts));
     }
 
     private static String sideUp(Side side) {

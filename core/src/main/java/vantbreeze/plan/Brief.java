@@ -1,11 +1,14 @@
 package vantbreeze.plan;
 
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import vantbreeze.catalogue.FoldDesign;
+import vantbreeze.layer.Closure;
 import vantbreeze.layer.Matting;
+import vantbreeze.layer.Ornament;
+import vantbreeze.material.Paper;
 import vantbreeze.material.Sheet;
-import vantbreeze.material.Stock;
 import vantbreeze.material.Tools;
 import vantbreeze.measure.Ruler;
 import vantbreeze.measure.UnitSystem;
@@ -15,8 +18,8 @@ import vantbreeze.post.Envelope;
  * Everything the maker says about a card.
  *
  * @param parameters what was chosen about the fold, by key: a length, a count or a list of panels; the rest falls back
- * @param base stock of the folded pieces
- * @param mat stock of the mats
+ * @param base what the pieces are folded from
+ * @param ornaments what is laid on top of the mats, each under its own name
  * @param envelope the one to fit, or null for none
  * @param units what the maker reads
  */
@@ -25,15 +28,26 @@ public record Brief(
         Basis basis,
         Map<String, Object> parameters,
         Sheet sheet,
-        Stock base,
-        Stock mat,
+        Paper base,
         Tools tools,
         Matting matting,
+        List<Ornament> ornaments,
+        Closure closure,
         Envelope envelope,
         UnitSystem units) {
 
+    public static final int MOST_ORNAMENTS = 20;
+
     public Brief {
         parameters = Map.copyOf(parameters);
+        ornaments = List.copyOf(ornaments);
+        if (ornaments.size() > MOST_ORNAMENTS) {
+            throw new IllegalArgumentException(
+                    "There must be at most %d ornaments, not %d.".formatted(MOST_ORNAMENTS, ornaments.size()));
+        }
+        if (ornaments.stream().map(Ornament::name).distinct().count() < ornaments.size()) {
+            throw new IllegalArgumentException("Every ornament needs its own name.");
+        }
     }
 
     public Ruler ruler() {
@@ -44,15 +58,15 @@ public record Brief(
     public Brief withFold(FoldDesign other) {
         Map<String, Object> kept = new HashMap<>(parameters);
         kept.keySet().retainAll(other.parameters().stream().map(p -> p.key()).toList());
-        return new Brief(other, basis, kept, sheet, base, mat, tools, matting, envelope, units);
+        return new Brief(other, basis, kept, sheet, base, tools, matting, ornaments, closure, envelope, units);
     }
 
     public Brief withBasis(Basis other) {
-        return new Brief(fold, other, parameters, sheet, base, mat, tools, matting, envelope, units);
+        return new Brief(fold, other, parameters, sheet, base, tools, matting, ornaments, closure, envelope, units);
     }
 
     public Brief withEnvelope(Envelope other) {
-        return new Brief(fold, basis, parameters, sheet, base, mat, tools, matting, other, units);
+        return new Brief(fold, basis, parameters, sheet, base, tools, matting, ornaments, closure, other, units);
     }
 
     /** Whether only what the card is cut from or posted in differs, as far as its size does not follow from that. */
@@ -64,17 +78,30 @@ public record Brief(
                 && parameters.equals(other.parameters)
                 && sheet.size().longSide().equals(other.sheet.size().longSide())
                 && base.equals(other.base)
-                && mat.equals(other.mat)
                 && tools.equals(other.tools)
-                && matting.equals(other.matting);
+                && matting.equals(other.matting)
+                && ornaments.equals(other.ornaments)
+                && closure.equals(other.closure);
     }
 
     public Brief withSheet(Sheet other) {
-        return new Brief(fold, basis, parameters, other, base, mat, tools, matting, envelope, units);
+        return new Brief(fold, basis, parameters, other, base, tools, matting, ornaments, closure, envelope, units);
     }
 
-    public Brief withBase(Stock other) {
-        return new Brief(fold, basis, parameters, sheet, other, mat, tools, matting, envelope, units);
+    public Brief withBase(Paper other) {
+        return new Brief(fold, basis, parameters, sheet, other, tools, matting, ornaments, closure, envelope, units);
+    }
+
+    public Brief withMatting(Matting other) {
+        return new Brief(fold, basis, parameters, sheet, base, tools, other, ornaments, closure, envelope, units);
+    }
+
+    public Brief withOrnaments(List<Ornament> other) {
+        return new Brief(fold, basis, parameters, sheet, base, tools, matting, other, closure, envelope, units);
+    }
+
+    public Brief withClosure(Closure other) {
+        return new Brief(fold, basis, parameters, sheet, base, tools, matting, ornaments, other, envelope, units);
     }
 
     public Brief with(String parameter, Object value) {
@@ -96,6 +123,6 @@ public record Brief(
     }
 
     private Brief withParameters(Map<String, Object> changed) {
-        return new Brief(fold, basis, changed, sheet, base, mat, tools, matting, envelope, units);
+        return new Brief(fold, basis, changed, sheet, base, tools, matting, ornaments, closure, envelope, units);
     }
 }

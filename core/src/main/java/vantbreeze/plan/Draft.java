@@ -20,9 +20,9 @@ record Draft(Brief brief, Workpiece work, List<ScoreCard> scoreCards, EnvelopeFi
         return of(brief, Sizer.size(brief));
     }
 
-    /** The same for another brief; a card that is made alike is not worked out anew. */
+    /** The same for another brief; a card that is made alike is not worked out anew, another one is much as thick. */
     Draft changedTo(Brief other) {
-        return brief.makesTheSameCardAs(other) ? of(other, work) : of(other);
+        return of(other, brief.makesTheSameCardAs(other) ? work : Sizer.size(other, work.thickness()));
     }
 
     private static Draft of(Brief brief, Workpiece work) {
@@ -32,13 +32,13 @@ record Draft(Brief brief, Workpiece work, List<ScoreCard> scoreCards, EnvelopeFi
             return new Draft(brief, work, scoreCards, null, List.of());
         }
         EnvelopeFit fit =
-                brief.envelope() == null ? null : EnvelopeFit.of(work.closedSize(), work.thickness(), brief.envelope());
+                brief.envelope() == null ? null : EnvelopeFit.of(work.postedSize(), work.thickness(), brief.envelope());
         return new Draft(
                 brief,
                 work,
                 scoreCards,
                 fit,
-                EnvelopeFit.closest(work.closedSize(), work.thickness(), ENVELOPES_OFFERED));
+                EnvelopeFit.closest(work.postedSize(), work.thickness(), ENVELOPES_OFFERED));
     }
 
     Ruler ruler() {

@@ -6,6 +6,7 @@ import java.util.List;
 import vantbreeze.catalogue.Handle;
 import vantbreeze.catalogue.PanelList;
 import vantbreeze.catalogue.PanelRows;
+import vantbreeze.material.Paper;
 import vantbreeze.material.Sheet;
 import vantbreeze.material.Stock;
 import vantbreeze.measure.Length;
@@ -75,7 +76,7 @@ final class Fixes {
             case ENVELOPE_LOOSE -> otherEnvelopes();
             case CLOSES_DIFFERENTLY -> asItCloses();
             case STOCK_WEIGHT -> usualStock();
-            default -> {}
+            default -> proposed.addAll(LayerFixes.of(plan, snag));
         }
     }
 
@@ -224,8 +225,11 @@ final class Fixes {
     }
 
     private void usualStock() {
-        int gsm = brief.base().gramsPerSquareMetre();
+        int gsm = brief.base().stock().gramsPerSquareMetre();
         Stock nearest = new Stock(gsm < Stock.LIGHTEST_BASE ? Stock.LIGHTEST_BASE : Stock.HEAVIEST_BASE);
-        add("Use %d gsm".formatted(nearest.gramsPerSquareMetre()), brief.withBase(nearest));
+        add(
+                "Use %d gsm".formatted(nearest.gramsPerSquareMetre()),
+                brief.withBase(
+                        new Paper(nearest, brief.base().colour(), brief.base().print())));
     }
 }

@@ -42,11 +42,12 @@ public record Folding(
         List<Motion> motions = new ArrayList<>();
         Optional<Crossing> crossing = Optional.empty();
         if (work.foldsFlat()) {
-            motions.addAll(motions(structure, frames, Turns.atOnce(structure)));
+            Optional<Motion> known = work.toDisplayed().filter(m -> m.frames().size() == frames + 1);
+            motions.addAll(motions(structure, frames, Turns.atOnce(structure), known));
             crossing = crossing(structure, motions);
             if (crossing.isPresent()) {
                 Turns turns = Turns.inTurn(structure, work.stack().orElseThrow());
-                List<Motion> inTurn = motions(structure, frames * turns.count(), turns);
+                List<Motion> inTurn = motions(structure, frames * turns.count(), turns, Optional.empty());
                 Optional<Crossing> left = crossing(structure, inTurn);
                 if (turns.count() > 1 && left.isEmpty()) {
                     motions = inTurn;
@@ -63,7 +64,8 @@ public record Folding(
         return new Folding(structure, List.copyOf(motions), layers, displayed, crossing);
     }
 
-    private static List<Motion> motions(Structure structure, int frames, Turns turns) {
+    /** @param toDisplayed the second motion, where it has been found already */
+    private static List<Motion> motions(Structure structure, int frames, Turns turns, Optional<Motion> toDisplayed) {
         List<Motion> motions = new ArrayList<>();
         Stage flat = structure.stage(Stage.FLAT);
         Stage closed = structure.stage(Stage.CLOSED);
@@ -73,8 +75,8 @@ public record Folding(
         structure.stages().stream()
                 .filter(s -> s.name().equals(Stage.DISPLAYED))
                 .findFirst()
-                .ifPresent(
-                        shown -> motions.add(PoseSolver.between(structure, closed, shown, frames, turns.reversed())));
+                .ifPresent(shown -> motions.add(toDisplayed.orElseGet(
+                        () -> PoseSolver.between(structure, closed, shown, frames, turns.reversed()))));
         return motions;
     }
 

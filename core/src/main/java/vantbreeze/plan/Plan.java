@@ -1,19 +1,20 @@
 package vantbreeze.plan;
 
 import java.util.List;
-import org.locationtech.jts.geom.Polygon;
 import vantbreeze.catalogue.Handle;
 import vantbreeze.catalogue.Parameter;
 import vantbreeze.catalogue.Range;
 import vantbreeze.fold.StackMap;
 import vantbreeze.layer.Dressing;
 import vantbreeze.layer.Face;
+import vantbreeze.layer.MessageRoom;
+import vantbreeze.layer.Ornaments;
 import vantbreeze.make.ScoreCard;
 import vantbreeze.make.Step;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
+import vantbreeze.post.ClosureKit;
 import vantbreeze.post.EnvelopeFit;
-import vantbreeze.post.PostalVerdict;
 import vantbreeze.structure.Structure;
 
 /**
@@ -21,8 +22,8 @@ import vantbreeze.structure.Structure;
  * the card's lower left corner at the origin.
  *
  * @param closed null if the card cannot fold flat
+ * @param messageRoom where there is room to write, the largest first
  * @param fit how the closed card sits in the brief's envelope; null without one or if it cannot fold
- * @param post what services make of it in that envelope; empty without one
  * @param closest other envelopes that take it, best first
  */
 public record Plan(
@@ -34,11 +35,13 @@ public record Plan(
         ClosedCard closed,
         List<Face> faces,
         Dressing dressing,
+        Ornaments ornaments,
+        List<MessageRoom> messageRoom,
+        ClosureKit closure,
         List<CutPiece> cutList,
         int basesFromSheet,
         EnvelopeFit fit,
         List<EnvelopeFit> closest,
-        List<PostalVerdict> post,
         List<Step> steps,
         List<Snag> snags) {
 
@@ -52,11 +55,13 @@ public record Plan(
                 closed,
                 faces,
                 dressing,
+                ornaments,
+                messageRoom,
+                closure,
                 cutList,
                 basesFromSheet,
                 fit,
                 closest,
-                post,
                 steps,
                 other);
     }
@@ -75,18 +80,20 @@ public record Plan(
     /**
      * The card as posted, seen from the front.
      *
+     * @param posted with all that sticks out of it
      * @param layers how many papers lie on the thickest spot
-     * @param front what is seen, panels first and mats over them
+     * @param grams of all parts
+     * @param front what is seen, from the lower left corner of all of it
      */
     public record ClosedCard(
-            Size size, Length thickness, int layers, double grams, List<Region> front, List<StackMap.Spot> bulk) {}
-
-    /**
-     * One visible area.
-     *
-     * @param layer 0 for the panel itself, 1 or more for its mats
-     */
-    public record Region(Face face, int layer, Polygon outline) {}
+            Size size,
+            Size posted,
+            Length thickness,
+            int layers,
+            double grams,
+            List<PartWeight> weights,
+            List<Look.Region> front,
+            List<StackMap.Spot> bulk) {}
 
     /**
      * What to cut.

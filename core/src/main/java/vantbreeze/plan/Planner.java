@@ -4,26 +4,21 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
-import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.AffineTransformation;
 import vantbreeze.catalogue.Handle;
 import vantbreeze.catalogue.Parameter;
 import vantbreeze.fold.LayerStack;
 import vantbreeze.fold.StackMap;
-import vantbreeze.layer.Face;
 import vantbreeze.layer.Mat;
 import vantbreeze.layer.MatCut;
+import vantbreeze.layer.Ornament;
+import vantbreeze.layer.PlacedOrnament;
 import vantbreeze.make.Steps;
-import vantbreeze.material.Film;
 import vantbreeze.measure.Size;
-import vantbreeze.post.Letter;
-import vantbreeze.post.PostalVerdict;
-import vantbreeze.structure.FlatMotion;
-import vantbreeze.structure.Material;
 import vantbreeze.structure.Piece;
-import vantbreeze.structure.Regions;
 
 /** Turns a brief into a plan. Without state: the same brief always gives the same plan. */
 public final class Planner {
@@ -43,6 +38,11 @@ public final class Planner {
                 .toList());
     }
 
+    /** The plan with its findings, none of which has a fix. */
+    static Plan withoutFixes(Brief brief) {
+        return worked(Draft.of(brief));
+    }
+
     private static Plan worked(Draft draft) {
         Brief brief = draft.brief();
         Workpiece work = draft.work();
@@ -53,18 +53,28 @@ public final class Planner {
                 parameters(work, brief),
                 work.structure(),
                 draft.scoreCards(),
-                Handle.of(brief.fold(), work.values(), work.structure()),
+                Handle.of(
+                        brief.fold(),
+                        work.values(),
+                        work.structure(),
+                        brief.parameters().keySet()),
                 closed,
                 work.faces(),
                 work.dressing(),
+                work.ornaments(),
+                work.messageRoom(),
+                work.closure(),
                 cutList(brief, work),
                 basesFromSheet(brief, work),
                 draft.fit(),
                 draft.closest(),
-                closed == null || brief.envelope() == null
-                        ? List.of()
-                        : PostalVerdict.of(Letter.of(brief.envelope(), closed.thickness(), closed.grams())),
-                Steps.of(work.structure(), work.dressing(), brief.sheet(), brief.ruler()),
+                Steps.of(
+                        work.structure(),
+                        work.dressing(),
+                        work.ornaments(),
+                        work.closure(),
+                        brief.sheet(),
+                        brief.ruler()),
                 Snags.of(draft));
     }
 
@@ -87,87 +97,74 @@ public final class Planner {
     }
 
     private static Plan.ClosedCard closedCard(Brief brief, Workpiece work, LayerStack stack) {
-        Envelope box = work.closed().box();
+        Envelope box = work.ornaments().closedWith(work.closed());
         AffineTransformation toOrigin = AffineTransformation.translationInstance(-box.getMinX(), -box.getMinY());
-        double grams = work.structure().pieces().stream()
-                .mapToDouble(p -> p.material() == Material.FILM
-                        ? Film.grams(p.squareMillimetres())
-                        : brief.base().grams(p.squareMillimetres()))
-                .sum();
-        grams += work.dressing().mats().stream()
-                .mapToDouble(m -> brief.mat().grams(m.squareMillimetres()))
-                .sum();
+        List<PartWeight> weights = PartWeight.of(brief, work);
         return new Plan.ClosedCard(
                 work.closedSize(),
+                work.postedSize(),
                 work.thickness(),
                 work.bulk().thickest().layers(),
-                grams,
-                front(work, stack, toOrigin),
+                weights.stream().mapToDouble(PartWeight::grams).sum(),
+                weights,
+                Look.closed(brief, work, stack).regions(),
                 work.bulk().spots().stream()
                         .map(s ->
                                 new StackMap.Spot((Polygon) toOrigin.transform(s.outline()), s.thickness(), s.layers()))
                         .toList());
     }
 
-    /** What is seen of each face in one piece, whatever lies hidden under it, and its mats over it. */
-    private static List<Plan.Region> front(Workpiece work, LayerStack stack, AffineTransformation toOrigin) {
-        List<Plan.Region> panels = new ArrayList<>();
-        List<Plan.Region> mats = new ArrayList<>();
-        for (Face face : work.faces()) {
-            List<Polygon> seen = stack.spots().stream()
-                    .filter(s -> s.top().panel().equals(face.panel()) && s.top().upSide() == face.side())
-                    .map(LayerStack.Spot::outline)
-                    .toList();
-            if (seen.isEmpty()) {
-                continue;
-            }
-            Geometry whole = Regions.union(seen);
-            addRegions(panels, face, 0, toOrigin.transform(whole));
-            FlatMotion motion = work.closed().placed(face.panel()).motion();
-            for (Mat mat : work.dressing().mats()) {
-                if (mat.face().equals(face)) {
-                    addRegions(
-                            mats,
-                            face,
-                            mat.layer(),
-                            toOrigin.transform(Regions.intersection(whole, motion.apply(mat.outline()))));
-                }
-            }
-        }
-        panels.addAll(mats);
-        return panels;
-    }
-
-    private static void addRegions(List<Plan.Region> regions, Face face, int layer, Geometry seen) {
-        for (int i = 0; i < seen.getNumGeometries(); i++) {
-            if (seen.getGeometryN(i) instanceof Polygon polygon && !polygon.isEmpty()) {
-                regions.add(new Plan.Region(face, layer, polygon));
-            }
-        }
-    }
-
-    /** Bases first, then mats; alike ones counted together. */
+    /** Bases first, then what lies on them; alike ones counted together. */
     private static List<Plan.CutPiece> cutList(Brief brief, Workpiece work) {
         List<Plan.CutPiece> list = new ArrayList<>();
         for (Piece piece : work.structure().pieces()) {
             list.add(new Plan.CutPiece(1, piece.name(), piece.size(), "", "", false, false));
         }
-        record Kind(Size size, String shape, int layer, boolean split, int number) {}
+        record Kind(String name, Size size, List<Coordinate> shape, double up, boolean split, int number) {}
         Map<Kind, List<MatCut>> alike = new LinkedHashMap<>();
         for (MatCut cut : work.dressing().cuts()) {
+            Mat mat = cut.mats().get(0);
             Kind kind = new Kind(
-                    cut.size(), shape(cut.mats().get(0)), cut.layer(), cut.isSplit(), cut.isSplit() ? alike.size() : 0);
+                    cutName(mat),
+                    cut.size(),
+                    mat.isRectangle() ? List.of() : mat.shape(),
+                    mat.paper().print().hasUp() ? upOfCut(mat) : 0,
+                    cut.isSplit(),
+                    cut.isSplit() ? alike.size() : 0);
             alike.computeIfAbsent(kind, k -> new ArrayList<>()).add(cut);
         }
+        for (PlacedOrnament placed : work.ornaments().placed()) {
+            Ornament ornament = placed.ornament();
+            list.add(new Plan.CutPiece(
+                    1,
+                    ornament.name(),
+                    ornament.outline().size(),
+                    placed.liesOn(),
+                    placed.lift().isPositive()
+                            ? "on foam %.1f mm high".formatted(placed.lift().millimetres())
+                            : "",
+                    false,
+                    false));
+        }
+        for (Piece piece : work.closure().pieces()) {
+            list.add(new Plan.CutPiece(1, piece.name(), piece.size(), "holds the card shut", "", false, false));
+        }
+        List<List<Coordinate>> shapes = alike.keySet().stream().map(Kind::shape).toList();
         alike.forEach((kind, cuts) -> list.add(new Plan.CutPiece(
-                cuts.size(),
-                "mat, layer " + kind.layer(),
-                kind.size(),
-                goesOn(cuts),
-                note(brief, cuts),
-                true,
-                kind.split())));
+                cuts.size(), kind.name(), kind.size(), goesOn(cuts), note(brief, cuts, shapes), true, kind.split())));
         return list;
+    }
+
+    private static String cutName(Mat mat) {
+        return mat.kind() == Mat.Kind.MAT
+                ? "mat, layer " + mat.layer()
+                : mat.kind().word();
+    }
+
+    /** A rectangle can be laid either way round, so only its side counts; any other outline has one up. */
+    private static double upOfCut(Mat mat) {
+        double up = mat.upAsCut();
+        return mat.isRectangle() ? Math.abs(Math.sin(Math.toRadians(up))) : up;
     }
 
     private static String goesOn(List<MatCut> cuts) {
@@ -180,21 +177,29 @@ public final class Planner {
                         .toList());
     }
 
-    /** Two outlines are cut alike if they can be laid on each other without turning one over. */
-    private static String shape(Mat mat) {
-        return mat.isRectangle() ? "" : mat.shape();
-    }
-
-    private static String note(Brief brief, List<MatCut> cuts) {
+    private static String note(Brief brief, List<MatCut> cuts, List<List<Coordinate>> shapes) {
+        List<String> notes = new ArrayList<>();
         MatCut cut = cuts.get(0);
-        if (!cut.mats().get(0).isRectangle()) {
-            return "cut by the template";
+        Mat mat = cut.mats().get(0);
+        if (!mat.isRectangle()) {
+            notes.add("cut by the template");
+            List<Coordinate> mirrored = mat.mirroredShape();
+            if (shapes.contains(mirrored) && !mirrored.equals(mat.shape())) {
+                notes.add("one of a mirrored pair");
+            }
         }
-        if (!cut.isSplit()) {
-            return "";
+        if (cut.isSplit()) {
+            notes.add("cut whole, then split at "
+                    + brief.ruler()
+                            .text(
+                                    cut.alongWidth()
+                                            ? mat.size().width()
+                                            : mat.size().height()));
         }
-        Size first = cut.mats().get(0).size();
-        return "cut whole, then split at " + brief.ruler().text(cut.alongWidth() ? first.width() : first.height());
+        if (mat.paper().print().hasUp()) {
+            notes.add(UpArrow.text(mat, brief.ruler()));
+        }
+        return String.join("; ", notes);
     }
 
     /** How many bases one sheet gives in plain rows, all lying the same way; 0 if a piece is too large. */

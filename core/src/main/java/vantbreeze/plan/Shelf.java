@@ -7,8 +7,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import vantbreeze.catalogue.FoldCatalogue;
 import vantbreeze.catalogue.FoldDesign;
-import vantbreeze.layer.Face;
-import vantbreeze.measure.Length;
+import vantbreeze.layer.MessageRoom;
 import vantbreeze.measure.Size;
 import vantbreeze.post.EnvelopeFit;
 import vantbreeze.structure.Piece;
@@ -18,9 +17,6 @@ public final class Shelf {
 
     /** Enough for a small model; the screen draws what lies between. */
     private static final int FRAMES = 10;
-
-    /** A message needs about 2 by 3 in of plain face. Common practice, no published source. */
-    private static final Size MESSAGE = new Size(Length.inches(3), Length.inches(2));
 
     private Shelf() {}
 
@@ -168,20 +164,9 @@ public final class Shelf {
                 work.closedSize(),
                 candidate.limit(),
                 "",
-                messageRoom(work),
+                work.messageRoom().stream().findFirst().map(MessageRoom::size).orElse(null),
                 work.structure().scores().size(),
                 work.structure().bonds().size(),
                 Folding.of(work, FRAMES));
-    }
-
-    /** The largest plain face that is reached on opening or from behind, with nothing glued on it. */
-    private static Size messageRoom(Workpiece work) {
-        return work.faces().stream()
-                .filter(f -> f.seen().contains(Face.Seen.OPENED) || f.seen().contains(Face.Seen.BEHIND))
-                .filter(f -> !work.structure().isGlued(f.panel(), f.side()))
-                .flatMap(f -> f.panel().rectangle().stream())
-                .filter(MESSAGE::fitsWithinEitherWay)
-                .max(Comparator.comparingDouble(Size::squareMillimetres))
-                .orElse(null);
     }
 }

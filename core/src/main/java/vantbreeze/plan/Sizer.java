@@ -36,6 +36,9 @@ final class Sizer {
     private final Means means;
     private final Ruler ruler;
 
+    /** What was tried: the last try is most often the card. */
+    private final Map<Map<String, Object>, Values> tried = new HashMap<>();
+
     private Sizer(Brief brief) {
         this.brief = brief;
         this.grid = brief.tools().ruler();
@@ -49,6 +52,14 @@ final class Sizer {
 
     /** @throws BriefException naming the field that cannot be met, and what could */
     static Workpiece size(Brief brief) {
+        return size(brief, Length.ZERO);
+    }
+
+    /**
+     * @param expected how thick the card may turn out, to begin with: it ends sooner where that is right
+     * @throws BriefException naming the field that cannot be met, and what could
+     */
+    static Workpiece size(Brief brief, Length expected) {
         Sizer sizer = new Sizer(brief);
         try {
             if (brief.basis() instanceof Basis.ClosedSize closed) {
@@ -61,7 +72,7 @@ final class Sizer {
                 Size size = sizer.largestFrom(sheet);
                 return sizer.work(size.width(), size.height());
             }
-            return sizer.largestFor((Basis.ForEnvelope) brief.basis());
+            return sizer.largestFor((Basis.ForEnvelope) brief.basis(), expected);
         } catch (ParameterException e) {
             throw new BriefException(
                     sizer.field(e.parameter().key()),
@@ -86,13 +97,13 @@ final class Sizer {
             given.put(Parameter.WIDTH, width);
         }
         given.put(Parameter.HEIGHT, height);
-        return Values.resolve(brief.fold(), given, means);
+        return tried.computeIfAbsent(given, g -> Values.resolve(brief.fold(), g, means));
     }
 
     /** @return the structure of that size, or empty where the parameters do not allow it */
     private Optional<Structure> structure(Length width, Length height) {
         try {
-            return Optional.of(brief.fold().build(values(width, height)));
+            return Optional.of(values(width, height).structure(brief.fold()));
         } catch (ParameterException outOfRange) {
             return Optional.empty();
         }
@@ -106,23 +117,41 @@ final class Sizer {
         return structure(width, height).map(counts::applyAsDouble).orElse(Double.NEGATIVE_INFINITY);
     }
 
-    private Workpiece largestFor(Basis.ForEnvelope basis) {
+    private Workpiece largestFor(Basis.ForEnvelope basis, Length expected) {
         if (brief.envelope() == null) {
             throw new BriefException("envelope", "", "an envelope", "Choose the envelope that the card is to fit.");
         }
-        Length thickness = Length.ZERO;
+        Length thickness = expected;
+        Workpiece largest = null;
+        Length beyond = Length.ZERO;
         for (int round = 0; round < ROUNDS; round++) {
-            Size room = room(basis, thickness);
-            Length width = largest(room.width(), w -> excess(w, SMALLEST, s -> closedBeyond(s, room.width())));
-            Workpiece work = work(width, grid.floor(room.height()));
-            EnvelopeFit.Verdict verdict = EnvelopeFit.of(work.closedSize(), work.thickness(), brief.envelope())
-                    .verdict();
-            if (verdict == EnvelopeFit.Verdict.FITS || verdict == EnvelopeFit.Verdict.LOOSE) {
-                return work;
+            Size room = room(basis, thickness.plus(beyond));
+            Length height = grid.floor(room.height());
+            Length width = largest(room.width(), w -> excess(w, height, s -> closedBeyond(s, room.width())));
+            Workpiece work = work(width, height);
+            if (goesIn(work)) {
+                largest = work;
+                if (!work.thickness().isLessThan(thickness)) {
+                    return work;
+                }
             }
             thickness = work.thickness();
+            beyond = Length.max(beyond, sticksOut(work).dividedBy(2).each());
         }
-        throw noCardFits();
+        return Optional.ofNullable(largest).orElseThrow(this::noCardFits);
+    }
+
+    /** How far ornaments make it larger, the more of both ways. Twice the thickness is taken off both ways, so is this. */
+    private static Length sticksOut(Workpiece work) {
+        Size card = work.closedSize();
+        Size all = work.postedSize();
+        return Length.max(all.width().minus(card.width()), all.height().minus(card.height()));
+    }
+
+    private boolean goesIn(Workpiece work) {
+        EnvelopeFit.Verdict verdict = EnvelopeFit.of(work.postedSize(), work.thickness(), brief.envelope())
+                .verdict();
+        return verdict == EnvelopeFit.Verdict.FITS || verdict == EnvelopeFit.Verdict.LOOSE;
     }
 
     private Size room(Basis.ForEnvelope basis, Length thickness) {
@@ -157,6 +186,9 @@ final class Sizer {
         long low = Math.floorDiv(grid.ceiling(SMALLEST).count(), step);
         long high = Math.floorDiv(Length.min(most, LARGEST).count(), step);
         double atHigh = excess.applyAsDouble(grid.step().times(high));
+        if (atHigh <= 0 && !Double.isInfinite(atHigh)) {
+            return grid.step().times(Math.max(low, high));
+        }
         double atLow = excess.applyAsDouble(grid.step().times(low));
         boolean lowIsRefused = Double.isInfinite(atLow);
         if (Double.isInfinite(atHigh) && !lowIsRefused) {

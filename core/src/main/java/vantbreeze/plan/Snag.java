@@ -22,11 +22,24 @@ public record Snag(Code code, Severity severity, Place place, String text, List<
         PANEL_TOO_NARROW,
         CLOSES_DIFFERENTLY,
         MAT_DROPPED,
+        UPSIDE_DOWN,
+        SHOWS_THROUGH,
+        NO_MESSAGE_ROOM,
+        ORNAMENT_HOMELESS,
+        ORNAMENT_BLOCKS_FOLD,
+        ORNAMENT_COLLIDES,
+        ORNAMENT_STICKS_PANELS,
+        ORNAMENT_TOO_LOW,
+        ORNAMENT_HOLDS_LITTLE,
+        ORNAMENT_STICKS_OUT,
+        ORNAMENT_ABOVE,
         STOCK_WEIGHT,
         ENVELOPE_TOO_SMALL,
         ENVELOPE_SNUG,
         ENVELOPE_LOOSE,
-        NO_ENVELOPE
+        NO_ENVELOPE,
+        NEEDS_BOX,
+        CLOSURE_UNFIT
     }
 
     /** What a place is. */
@@ -35,6 +48,8 @@ public record Snag(Code code, Severity severity, Place place, String text, List<
         SCORE,
         PIECE,
         CARD,
+        /** An ornament, by its name. */
+        ORNAMENT,
         ENVELOPE
     }
 

@@ -3,12 +3,12 @@ package vantbreeze.plan;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.Stream;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import vantbreeze.fold.FlatStage;
 import vantbreeze.fold.FoldFault;
 import vantbreeze.fold.Projection;
-import vantbreeze.layer.Dressing;
 import vantbreeze.make.ScoreCard;
 import vantbreeze.make.ScoreReading;
 import vantbreeze.material.Stock;
@@ -26,6 +26,9 @@ final class Snags {
 
     /** A narrower panel does not fold cleanly. Common practice, no published source. */
     static final Length NARROWEST_PANEL = Length.inches(1, 4);
+
+    /** Common practice, no published source. */
+    private static final Length THICKEST_LETTER = Length.inches(1, 4);
 
     private final Draft draft;
     private final Workpiece work;
@@ -46,14 +49,17 @@ final class Snags {
         snags.scores();
         snags.panels();
         snags.overlaps();
-        snags.mats();
         snags.stock();
         if (draft.work().foldsFlat()) {
             snags.closedSize();
             snags.projections();
             snags.envelope();
+            snags.box();
         }
-        return snags.found.stream().sorted(Comparator.comparing(Snag::severity)).toList();
+        return Stream.of(snags.found, LayerSnags.of(draft), OrnamentSnags.of(draft))
+                .flatMap(List::stream)
+                .sorted(Comparator.comparing(Snag::severity))
+                .toList();
     }
 
     private void add(Snag.Code code, Severity severity, Snag.Kind kind, String id, String text) {
@@ -201,20 +207,8 @@ final class Snags {
                 .orElse(a);
     }
 
-    private void mats() {
-        for (Dressing.Dropped dropped : work.dressing().dropped()) {
-            add(
-                    Snag.Code.MAT_DROPPED,
-                    Severity.NOTE,
-                    Snag.Kind.PANEL,
-                    dropped.face().panel().id(),
-                    "The %s gets no mat in layer %d: it would be narrower than %s."
-                            .formatted(dropped.face().label(), dropped.layer(), ruler.text(Dressing.NARROWEST)));
-        }
-    }
-
     private void stock() {
-        int gsm = draft.brief().base().gramsPerSquareMetre();
+        int gsm = draft.brief().base().stock().gramsPerSquareMetre();
         if (gsm < Stock.LIGHTEST_BASE || gsm > Stock.HEAVIEST_BASE) {
             String trouble = gsm < Stock.LIGHTEST_BASE
                     ? "sags unless mats stiffen it"
@@ -319,6 +313,22 @@ final class Snags {
                         "It is loose in the envelope %s: %s to spare."
                                 .formatted(name, ruler.text(Length.max(fit.spareAcross(), fit.spareUp()))));
             case FITS -> {}
+        }
+    }
+
+    /** Common practice: over a quarter of an inch, or with foam in it, a flat envelope tears or the foam is crushed. */
+    private void box() {
+        boolean foam = work.ornaments().placed().stream().anyMatch(o -> o.lift().isPositive());
+        boolean thick = work.thickness().isMoreThan(THICKEST_LETTER);
+        if (draft.brief().envelope() != null && (foam || thick)) {
+            add(
+                    Snag.Code.NEEDS_BOX,
+                    Severity.NOTE,
+                    Snag.Kind.ENVELOPE,
+                    draft.brief().envelope().id(),
+                    "Closed it is %s thick%s: send it in a box envelope. Envelope and post has one made to measure."
+                            .formatted(
+                                    ruler.text(work.thickness()), foam ? " and has foam, which a letter crushes" : ""));
         }
     }
 

@@ -3,19 +3,24 @@ package vantbreeze.plan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.locationtech.jts.geom.Envelope;
 import vantbreeze.catalogue.Values;
 import vantbreeze.fold.FlatFolder;
 import vantbreeze.fold.FlatStage;
 import vantbreeze.fold.FoldFault;
 import vantbreeze.fold.LayerStack;
+import vantbreeze.fold.Motion;
 import vantbreeze.fold.PoseSolver;
 import vantbreeze.fold.StackMap;
 import vantbreeze.layer.Dressing;
 import vantbreeze.layer.Face;
 import vantbreeze.layer.Mat;
+import vantbreeze.layer.MessageRoom;
+import vantbreeze.layer.Ornaments;
 import vantbreeze.material.Film;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
+import vantbreeze.post.ClosureKit;
 import vantbreeze.structure.Panel;
 import vantbreeze.structure.Stage;
 import vantbreeze.structure.Structure;
@@ -26,6 +31,7 @@ import vantbreeze.structure.Structure;
  * @param closed where the panels lie closed
  * @param stack the closed card's layers in order; empty if it cannot fold flat
  * @param faults why it cannot
+ * @param toDisplayed how it moves from closed to displayed, if it is displayed and can get there
  */
 record Workpiece(
         Values values,
@@ -33,12 +39,16 @@ record Workpiece(
         FlatStage closed,
         Optional<LayerStack> stack,
         List<FoldFault> faults,
+        Optional<Motion> toDisplayed,
         List<Face> faces,
         Dressing dressing,
-        StackMap bulk) {
+        Ornaments ornaments,
+        List<MessageRoom> messageRoom,
+        StackMap bulk,
+        ClosureKit closure) {
 
     static Workpiece of(Brief brief, Values values) {
-        Structure structure = brief.fold().build(values);
+        Structure structure = values.structure(brief.fold());
         Stage stage = structure.stage(Stage.CLOSED);
         FlatStage closed = FlatFolder.fold(structure, stage);
         List<FoldFault> faults = new ArrayList<>(closed.faults());
@@ -47,12 +57,66 @@ record Workpiece(
             faults.add(new FoldFault.PanelsCross(
                     structure.panels().stream().map(Panel::name).toList()));
         }
-        List<Face> faces = stack.map(s -> Face.of(structure, s, opened(structure), PoseSolver.displayed(structure)))
+        Optional<Motion> toDisplayed = stack.flatMap(s -> PoseSolver.toDisplayed(structure));
+        List<Face> faces = stack.map(s -> Face.of(structure, s, opened(structure), toDisplayed.map(PoseSolver::last)))
                 .orElse(List.of());
         Dressing dressing = stack.map(s -> Dressing.of(faces, structure, s, brief.matting()))
                 .orElse(Dressing.NONE);
-        StackMap bulk = StackMap.of(papers(brief, closed, dressing));
-        return new Workpiece(values, structure, closed, stack, List.copyOf(faults), faces, dressing, bulk);
+        Ornaments ornaments = stack.map(s -> Ornaments.of(
+                        brief.ornaments(),
+                        faces,
+                        structure,
+                        s,
+                        dressing,
+                        p -> thickness(brief, p).count()))
+                .orElse(Ornaments.NONE);
+        List<StackMap.Layer> papers = papers(brief, closed, dressing);
+        papers.addAll(ornaments.thicken(papers));
+        StackMap bulk = StackMap.of(papers);
+        return new Workpiece(
+                values,
+                structure,
+                closed,
+                stack,
+                List.copyOf(faults),
+                toDisplayed,
+                faces,
+                dressing,
+                ornaments,
+                MessageRoom.of(
+                        faces, structure, dressing, ornaments, brief.base().print()),
+                bulk,
+                closure(
+                        brief,
+                        size(ornaments.closedWith(closed)),
+                        bulk.thickest().thickness()));
+    }
+
+    private static ClosureKit closure(Brief brief, Size card, Length thickness) {
+        try {
+            return ClosureKit.of(
+                    brief.closure(),
+                    card,
+                    thickness,
+                    brief.base().stock(),
+                    brief.tools().ruler());
+        } catch (IllegalArgumentException e) {
+            throw new BriefException(
+                    "closure", brief.closure().text(brief.units()), "one that suits the card's size", e.getMessage());
+        }
+    }
+
+    private static Size size(Envelope box) {
+        return new Size(Length.nearestTo(box.getWidth()), Length.nearestTo(box.getHeight()));
+    }
+
+    private static Length thickness(Brief brief, Panel panel) {
+        return panel.isClear() ? Film.THICKNESS : brief.base().thickness();
+    }
+
+    /** The card opened out, if it lies flat so. */
+    Optional<LayerStack> opened() {
+        return opened(structure);
     }
 
     private static Optional<LayerStack> opened(Structure structure) {
@@ -63,14 +127,11 @@ record Workpiece(
 
     private static List<StackMap.Layer> papers(Brief brief, FlatStage closed, Dressing dressing) {
         List<StackMap.Layer> papers = new ArrayList<>();
-        closed.panels()
-                .forEach(p -> papers.add(new StackMap.Layer(
-                        p.outline(),
-                        p.panel().isClear() ? Film.THICKNESS : brief.base().thickness())));
+        closed.panels().forEach(p -> papers.add(new StackMap.Layer(p.outline(), thickness(brief, p.panel()))));
         for (Mat mat : dressing.mats()) {
             papers.add(new StackMap.Layer(
                     closed.placed(mat.face().panel()).motion().apply(mat.outline()),
-                    brief.mat().thickness()));
+                    mat.paper().thickness()));
         }
         return papers;
     }
@@ -83,7 +144,13 @@ record Workpiece(
         return closed.size();
     }
 
+    /** What goes into the envelope: the closed card with all that sticks out of it. */
+    Size postedSize() {
+        return size(ornaments.closedWith(closed));
+    }
+
+    /** Where it is thickest, with what holds it shut. */
     Length thickness() {
-        return bulk.thickest().thickness();
+        return bulk.thickest().thickness().plus(closure.adds());
     }
 }

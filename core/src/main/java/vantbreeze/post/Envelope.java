@@ -25,13 +25,19 @@ public record Envelope(String id, String name, Size size, UnitSystem system) {
             })
             .toList();
 
+    public static final Length SMALLEST = Length.inches(1);
+    public static final Length LARGEST = Length.inches(24);
+
+    /** Between a name and a size; a decimal comma has no space after it. */
+    private static final String NAMED = ", ";
+
     /** The table's envelopes, in its order. */
     public static List<Envelope> table() {
         return TABLE;
     }
 
     /**
-     * @param text an id of the table, or a size such as "6 x 9 in"
+     * @param text an id of the table, or a size such as "6 x 9 in", with a name before it if it has one: "lined, 6 x 9 in"
      * @throws IllegalArgumentException if it is neither
      */
     public static Envelope named(String text) {
@@ -40,12 +46,19 @@ public record Envelope(String id, String name, Size size, UnitSystem system) {
     }
 
     private static Envelope measured(String text) {
-        Size size = Size.parse(text, UnitSystem.INCH);
+        int comma = text.lastIndexOf(NAMED);
+        String name = comma < 0 ? text : text.substring(0, comma).strip();
+        String measures = comma < 0 ? text : text.substring(comma + NAMED.length());
+        Size size = Size.parse(measures, UnitSystem.INCH);
+        if (size.shortSide().isLessThan(SMALLEST) || size.longSide().isMoreThan(LARGEST)) {
+            throw new IllegalArgumentException(
+                    "The envelope (%s) must be 1 in (25.4 mm) to 24 in (609.6 mm) each way.".formatted(measures));
+        }
         return new Envelope(
                 text,
-                text,
+                name,
                 size.isLandscape() ? size : size.turned(),
-                text.contains("m") ? UnitSystem.METRIC : UnitSystem.INCH);
+                measures.contains("m") ? UnitSystem.METRIC : UnitSystem.INCH);
     }
 
     /** What a card must leave free in total, each way, to go in easily. Common practice, no published source. */

@@ -15,6 +15,10 @@ import vantbreeze.measure.Size;
  */
 public record EnvelopeFit(Envelope envelope, boolean turned, Length spareAcross, Length spareUp, Verdict verdict) {
 
+    /** Of envelopes that take a card equally well the smaller first. */
+    public static final Comparator<EnvelopeFit> BEST_FIRST = Comparator.comparing(EnvelopeFit::verdict)
+            .thenComparingDouble(f -> f.envelope().size().squareMillimetres());
+
     /** In the order a maker prefers them. */
     public enum Verdict {
         FITS,
@@ -59,8 +63,7 @@ public record EnvelopeFit(Envelope envelope, boolean turned, Length spareAcross,
         return Envelope.table().stream()
                 .map(e -> of(closed, thickness, e))
                 .filter(f -> f.verdict() != Verdict.TOO_SMALL)
-                .sorted(Comparator.comparing(EnvelopeFit::verdict)
-                        .thenComparingDouble(f -> f.envelope().size().squareMillimetres()))
+                .sorted(BEST_FIRST)
                 .limit(most)
                 .toList();
     }

@@ -1,5 +1,6 @@
 package vantbreeze.post;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import vantbreeze.material.DataTable;
@@ -26,14 +27,44 @@ public record PostalClass(
 
     private static final int COLUMNS = 11;
 
+    /** Where the table's figures are from, and when. */
+    public static final String ORIGIN = "from memory";
+
+    public static final LocalDate AS_OF = LocalDate.of(2026, 11, 1);
+    public static final Length THICKEST = Length.inches(4);
+    public static final double HEAVIEST = 5000;
+
+    public PostalClass {
+        if (thickness.isMoreThan(THICKEST) || !thickness.isPositive()) {
+            throw new IllegalArgumentException("The thickness (%.1f mm) must be more than 0 and at most %.0f mm."
+                    .formatted(thickness.millimetres(), THICKEST.millimetres()));
+        }
+        if (!(grams > 0) || grams > HEAVIEST) {
+            throw new IllegalArgumentException(
+                    "The weight (%s g) must be more than 0 and at most %.0f g.".formatted(grams, HEAVIEST));
+        }
+    }
+
     private static final List<PostalClass> TABLE = DataTable.read(PostalClass.class, "postal.csv", COLUMNS).stream()
             .map(PostalClass::read)
             .toList();
 
     /** Both ends included. */
-    public record Aspect(double least, double most) {}
+    public record Aspect(double least, double most) {
 
-    /** Each service's classes from small to large. */
+        public Aspect {
+            if (!(least >= 1) || !(most >= least)) {
+                throw new IllegalArgumentException(
+                        "The aspect (%s to %s) must be 1 or more, the smaller number first.".formatted(least, most));
+            }
+        }
+    }
+
+    /** How much the largest letter of the class holds, in cubic millimetres. */
+    double roomiest() {
+        return most.squareMillimetres() * thickness.millimetres();
+    }
+
     public static List<PostalClass> table() {
         return TABLE;
     }

@@ -34,18 +34,23 @@ public record PostalVerdict(
 
     private record Use(Limit limit, double share) {}
 
-    /** @return a verdict for each service of the table, in its order */
-    public static List<PostalVerdict> of(Letter letter) {
+    /**
+     * @param table the classes of all services, in any order
+     * @return a verdict for each service of the table, in its order
+     */
+    public static List<PostalVerdict> of(Letter letter, List<PostalClass> table) {
         Map<String, List<PostalClass>> services = new LinkedHashMap<>();
-        PostalClass.table()
-                .forEach(c -> services.computeIfAbsent(c.service(), k -> new ArrayList<>())
-                        .add(c));
+        table.forEach(c ->
+                services.computeIfAbsent(c.service(), k -> new ArrayList<>()).add(c));
         return services.entrySet().stream()
                 .map(e -> of(letter, e.getKey(), e.getValue()))
                 .toList();
     }
 
-    private static PostalVerdict of(Letter letter, String service, List<PostalClass> classes) {
+    private static PostalVerdict of(Letter letter, String service, List<PostalClass> any) {
+        List<PostalClass> classes = any.stream()
+                .sorted(Comparator.comparingDouble(PostalClass::roomiest).thenComparing(PostalClass::grams))
+                .toList();
         Optional<PostalClass> taken =
                 classes.stream().filter(c -> tightest(letter, c).share() <= 1).findFirst();
         PostalClass shown = taken.orElse(classes.get(classes.size() - 1));

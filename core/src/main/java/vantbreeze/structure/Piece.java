@@ -1,5 +1,7 @@
 package vantbreeze.structure;
 
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -62,6 +64,39 @@ public record Piece(
     /** Any outline, scored and slit anywhere. */
     public static PieceBuilder outline(String name, Point... corners) {
         return new PieceBuilder(name, List.of(corners));
+    }
+
+    /**
+     * The same with an opening.
+     *
+     * @param around its corners
+     * @param inside a place in the panel beside the opening: names given within the opening move there
+     */
+    public Piece cutOut(List<Point> around, Point inside) {
+        Polygon opening = GEOMETRY.createPolygon(ring(around));
+        List<List<Point>> more = new ArrayList<>(holes);
+        more.add(around);
+        List<PanelName> moved = names.stream()
+                .map(n -> opening.covers(GEOMETRY.createPoint(n.inside().coordinate()))
+                        ? new PanelName(n.name(), inside)
+                        : n)
+                .toList();
+        return new Piece(name, material, corners, more, scores, slits, moved);
+    }
+
+    /** What a polygon encloses, in counts of 1/640 mm, its holes cut out. */
+    public static PieceBuilder outline(String name, Polygon polygon) {
+        PieceBuilder piece = new PieceBuilder(name, corners(polygon.getExteriorRing()));
+        for (int i = 0; i < polygon.getNumInteriorRing(); i++) {
+            piece.hole(corners(polygon.getInteriorRingN(i)));
+        }
+        return piece;
+    }
+
+    private static List<Point> corners(LinearRing ring) {
+        return Arrays.stream(ring.getCoordinates(), 0, ring.getNumPoints() - 1)
+                .map(c -> new Point(Length.nearestTo(c.x), Length.nearestTo(c.y)))
+                .toList();
     }
 
     /** A sheet with its lower left corner at the origin. */

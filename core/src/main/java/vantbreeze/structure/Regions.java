@@ -12,10 +12,35 @@ public final class Regions {
     private Regions() {}
 
     public static Geometry union(List<Polygon> polygons) {
-        return OverlayNGRobust.union(List.<Geometry>copyOf(polygons));
+        return polygons.size() == 1 ? polygons.get(0) : OverlayNGRobust.union(List.<Geometry>copyOf(polygons));
     }
 
     public static Geometry intersection(Geometry one, Geometry other) {
+        if (!one.getEnvelopeInternal().intersects(other.getEnvelopeInternal())) {
+            return one.getFactory().createPolygon();
+        }
+        if (isRectangleAround(one, other)) {
+            return other;
+        }
+        if (isRectangleAround(other, one)) {
+            return one;
+        }
         return OverlayNGRobust.overlay(one, other, OverlayNG.INTERSECTION);
+    }
+
+    /** What of one lies outside the other. */
+    public static Geometry difference(Geometry one, Geometry other) {
+        if (!one.getEnvelopeInternal().intersects(other.getEnvelopeInternal())) {
+            return one;
+        }
+        if (isRectangleAround(other, one)) {
+            return one.getFactory().createPolygon();
+        }
+        return OverlayNGRobust.overlay(one, other, OverlayNG.DIFFERENCE);
+    }
+
+    /** Most panels and mats are rectangles: where one holds the other there is nothing to work out. */
+    private static boolean isRectangleAround(Geometry outer, Geometry inner) {
+        return outer.getEnvelopeInternal().covers(inner.getEnvelopeInternal()) && outer.isRectangle();
     }
 }

@@ -23,10 +23,11 @@ public final class Structure {
     private final List<Bond> bonds;
     private final List<Lay> lays;
     private final List<Stage> stages;
-    private final List<Panel> panels = new ArrayList<>();
+    private final List<Panel> panels;
     private final Map<String, List<Panel>> called = new HashMap<>();
-    private final List<Hinge> hinges = new ArrayList<>();
-    private final List<Vertex> vertices = new ArrayList<>();
+    private final List<Hinge> hinges;
+    private final List<Vertex> vertices;
+    private final List<ScoreLine> scores;
     private final Map<Panel, List<Link>> links = new HashMap<>();
     private final Panel anchor;
 
@@ -37,19 +38,18 @@ public final class Structure {
         pieces = List.copyOf(builder.pieces);
         bonds = List.copyOf(builder.bonds);
         lays = List.copyOf(builder.lays);
-        for (Piece piece : pieces) {
-            Arrangement arrangement = Arrangement.of(piece);
-            panels.addAll(arrangement.panels());
-            hinges.addAll(arrangement.hinges());
-            vertices.addAll(arrangement.vertices());
-        }
+        List<Arrangement> arranged = pieces.stream().map(Arrangement::of).toList();
+        panels = arranged.stream().flatMap(a -> a.panels().stream()).toList();
+        hinges = arranged.stream().flatMap(a -> a.hinges().stream()).toList();
+        vertices = arranged.stream().flatMap(a -> a.vertices().stream()).toList();
+        scores = pieces.stream().flatMap(p -> p.scores().stream()).toList();
         for (Panel panel : panels) {
             Stream.of(panel.id(), panel.name())
                     .distinct()
                     .forEach(name ->
                             called.computeIfAbsent(name, k -> new ArrayList<>()).add(panel));
         }
-        stages = Stream.concat(Stream.of(Stage.flat(), builder.closed(scores())), builder.stages.stream())
+        stages = Stream.concat(Stream.of(Stage.flat(), builder.closed(scores)), builder.stages.stream())
                 .toList();
         anchor = panel(builder.anchor);
         hinges.forEach(h -> link(h, h.first(), h.second()));
@@ -95,6 +95,12 @@ public final class Structure {
 
         public Builder piece(Piece piece) {
             pieces.add(piece);
+            return this;
+        }
+
+        /** Takes another piece in place of the one of the same name. */
+        public Builder replace(Piece piece) {
+            pieces.replaceAll(p -> p.name().equals(piece.name()) ? piece : p);
             return this;
         }
 
@@ -188,6 +194,24 @@ public final class Structure {
                         || (b.ontoSide() == side && panel(b.onto()).equals(panel)));
     }
 
+    /** @return whether the two panels that it joins hang together without it as well */
+    public boolean isLoop(Bond bond) {
+        Panel goal = panel(bond.onto());
+        Set<Panel> reached = new HashSet<>(Set.of(panel(bond.panel())));
+        Deque<Panel> open = new ArrayDeque<>(reached);
+        Set<Panel> joined = Set.of(panel(bond.panel()), goal);
+        while (!open.isEmpty()) {
+            Panel from = open.pop();
+            for (Link link : links.getOrDefault(from, List.of())) {
+                boolean itself = link.hinge() == null && joined.contains(from) && joined.contains(link.to());
+                if (!itself && reached.add(link.to())) {
+                    open.push(link.to());
+                }
+            }
+        }
+        return reached.contains(goal);
+    }
+
     /** The panels that the anchor holds if that hinge is left out. */
     private Set<Panel> reachedWithout(Hinge left) {
         Set<Panel> reached = new HashSet<>(Set.of(anchor));
@@ -211,12 +235,20 @@ public final class Structure {
         return pieces;
     }
 
+    /** @throws StructureException if no piece has that name */
+    public Piece piece(String name) {
+        return pieces.stream()
+                .filter(p -> p.name().equals(name))
+                .findFirst()
+                .orElseThrow(() -> new StructureException(name, "There is no piece called (%s).".formatted(name)));
+    }
+
     public List<Panel> panels() {
-        return List.copyOf(panels);
+        return panels;
     }
 
     public List<Hinge> hinges() {
-        return List.copyOf(hinges);
+        return hinges;
     }
 
     public List<Bond> bonds() {
@@ -228,7 +260,7 @@ public final class Structure {
     }
 
     public List<Vertex> vertices() {
-        return List.copyOf(vertices);
+        return vertices;
     }
 
     public List<Stage> stages() {
@@ -240,7 +272,7 @@ public final class Structure {
     }
 
     public List<ScoreLine> scores() {
-        return pieces.stream().flatMap(p -> p.scores().stream()).toList();
+        return scores;
     }
 
     /** @throws StructureException if no stage has that name */

@@ -2,7 +2,6 @@ package vantbreeze.structure;
 
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -12,6 +11,7 @@ import java.util.Set;
 import org.locationtech.jts.algorithm.Intersection;
 import org.locationtech.jts.algorithm.PointLocation;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LineSegment;
 import org.locationtech.jts.geom.LinearRing;
@@ -91,14 +91,20 @@ public record Subdivision<T>(List<Edge<T>> edges, List<Face> faces, List<Stretch
             }
         }
 
-        /** A line, or several that lie on each other, and where it is cut, ends included. */
-        private record Cuts(LineSegment segment, List<Coordinate> places) {
+        /** A line, or several that lie on each other, the box around it, and where it is cut, ends included. */
+        private record Cuts(LineSegment segment, Envelope box, List<Coordinate> places) {
             Cuts(Coordinate from, Coordinate to) {
-                this(new LineSegment(from, to), new ArrayList<>(List.of(from, to)));
+                this(new LineSegment(from, to), new Envelope(from, to), new ArrayList<>(List.of(from, to)));
+            }
+
+            double left() {
+                return box.getMinX();
             }
 
             void sort() {
-                places.sort(Comparator.comparingDouble(c -> square(segment.p0, c)));
+                if (places.size() > 2) {
+                    places.sort((a, b) -> Double.compare(square(segment.p0, a), square(segment.p0, b)));
+                }
             }
         }
 
@@ -145,37 +151,48 @@ public record Subdivision<T>(List<Edge<T>> edges, List<Face> faces, List<Stretch
 
         /** Compares those that overlap from left to right. */
         private void cut(Cuts[] all) {
-            Arrays.sort(all, Comparator.comparingDouble(c -> c.segment().minX()));
+            Arrays.sort(all, (a, b) -> Double.compare(a.left(), b.left()));
             for (int i = 0; i < all.length; i++) {
-                double reach = all[i].segment().maxX() + snap;
-                for (int j = i + 1; j < all.length && all[j].segment().minX() <= reach; j++) {
-                    cut(all[i].segment(), all[j].segment(), all[i].places(), all[j].places());
+                double reach = all[i].box().getMaxX() + snap;
+                for (int j = i + 1; j < all.length && all[j].left() <= reach; j++) {
+                    if (!apart(all[i].box(), all[j].box())) {
+                        cut(all[i], all[j]);
+                    }
                 }
             }
         }
 
-        private void cut(LineSegment a, LineSegment b, List<Coordinate> onA, List<Coordinate> onB) {
-            if (apart(a.p0.y, a.p1.y, b.p0.y, b.p1.y)) {
-                return;
-            }
-            boolean touches = touch(a, b.p0, onA) | touch(a, b.p1, onA) | touch(b, a.p0, onB) | touch(b, a.p1, onB);
+        private void cut(Cuts one, Cuts other) {
+            LineSegment a = one.segment();
+            LineSegment b = other.segment();
+            boolean touches = touch(one, b.p0) | touch(one, b.p1) | touch(other, a.p0) | touch(other, a.p1);
             if (!touches && crosses(a, b)) {
                 Coordinate node = at(Intersection.intersection(a.p0, a.p1, b.p0, b.p1));
-                onA.add(node);
-                onB.add(node);
+                one.places().add(node);
+                other.places().add(node);
             }
         }
 
-        private boolean apart(double a0, double a1, double b0, double b1) {
-            return Math.max(a0, a1) + snap < Math.min(b0, b1) || Math.max(b0, b1) + snap < Math.min(a0, a1);
+        private boolean apart(Envelope a, Envelope b) {
+            return a.getMaxY() + snap < b.getMinY()
+                    || b.getMaxY() + snap < a.getMinY()
+                    || a.getMaxX() + snap < b.getMinX()
+                    || b.getMaxX() + snap < a.getMinX();
         }
 
-        private boolean touch(LineSegment line, Coordinate node, List<Coordinate> onLine) {
-            boolean touches = !apart(line.p0.x, line.p1.x, node.x, node.x)
-                    && !apart(line.p0.y, line.p1.y, node.y, node.y)
-                    && line.distance(node) <= snap;
+        /** One node stands for all points that close together, so ends that meet are the same. */
+        private boolean touch(Cuts line, Coordinate node) {
+            if (node == line.segment().p0 || node == line.segment().p1) {
+                return true;
+            }
+            Envelope box = line.box();
+            boolean touches = node.x >= box.getMinX() - snap
+                    && node.x <= box.getMaxX() + snap
+                    && node.y >= box.getMinY() - snap
+                    && node.y <= box.getMaxY() + snap
+                    && line.segment().distance(node) <= snap;
             if (touches) {
-                onLine.add(node);
+                line.places().add(node);
             }
             return touches;
         }
@@ -238,11 +255,13 @@ public record Subdivision<T>(List<Edge<T>> edges, List<Face> faces, List<Stretch
         /** Coming in on a half-edge, the next around the face to its left is the first clockwise from where it came. */
         private void link() {
             Map<Coordinate, List<Integer>> leaving = new LinkedHashMap<>();
+            double[] radians = new double[next.length];
             for (int half = 0; half < next.length; half++) {
+                radians[half] = radians(half);
                 leaving.computeIfAbsent(from(half), k -> new ArrayList<>()).add(half);
             }
             for (List<Integer> around : leaving.values()) {
-                around.sort(Comparator.comparingDouble(this::radians));
+                around.sort((a, b) -> Double.compare(radians[a], radians[b]));
                 for (int k = 0; k < around.size(); k++) {
                     int clockwise = around.get((k + around.size() - 1) % around.size());
                     next[back(around.get(k))] = clockwise;
@@ -331,9 +350,12 @@ public record Subdivision<T>(List<Edge<T>> edges, List<Face> faces, List<Stretch
         }
 
         private Coordinate beside(List<Integer> walk) {
-            int longest = walk.stream()
-                    .max(Comparator.comparingDouble(half -> square(from(half), from(back(half)))))
-                    .orElseThrow();
+            int longest = walk.get(0);
+            for (int half : walk) {
+                if (square(from(half), from(back(half))) > square(from(longest), from(back(longest)))) {
+                    longest = half;
+                }
+            }
             return new LineSegment(from(longest), from(back(longest))).pointAlongOffset(0.5, aside);
         }
 

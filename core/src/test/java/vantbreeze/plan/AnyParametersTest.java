@@ -21,11 +21,15 @@ import vantbreeze.catalogue.Parameter;
 import vantbreeze.catalogue.Range;
 import vantbreeze.catalogue.Values;
 import vantbreeze.fold.FlatFolder;
+import vantbreeze.fold.FlatPoses;
 import vantbreeze.fold.FlatStage;
+import vantbreeze.fold.Motion;
+import vantbreeze.fold.PoseSolver;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.ToolGrid;
 import vantbreeze.structure.Panel;
 import vantbreeze.structure.Piece;
+import vantbreeze.structure.Stage;
 import vantbreeze.structure.Structure;
 
 /** What holds for every fold whatever a maker chooses within its ranges. */
@@ -113,5 +117,27 @@ class AnyParametersTest {
                 .as("%s with %s is %s wide, not %s", fold.id(), chosen, size.width(), expected)
                 .isTrue();
         assertThat(size.height()).isEqualTo(Length.millimetres(heightMm));
+    }
+
+    /** Between stages every loop stays closed, and a flat stage is reached exactly. */
+    @Property(tries = 120)
+    void everyFoldMovesAndEndsWhereItsFlatStageLies(
+            @ForAll("folds") FoldDesign fold,
+            @ForAll @IntRange(min = 60, max = 250) int widthMm,
+            @ForAll @IntRange(min = 60, max = 250) int heightMm,
+            @ForAll @LongRange(min = 0, max = 1_000_000) long seed) {
+        Map<String, Object> chosen = choose(fold, widthMm, heightMm, seed);
+        chosen.remove("mount");
+        Structure structure = fold.build(Values.resolve(fold, chosen, MEANS));
+        Stage flat = structure.stage(Stage.FLAT);
+        Stage closed = structure.stage(Stage.CLOSED);
+        if (FlatFolder.fold(structure, flat).faults().isEmpty()) {
+            Motion closing = PoseSolver.between(structure, flat, closed, 6);
+            assertThat(closing.blocked()).as("%s with %s", fold.id(), chosen).isEmpty();
+            FlatPoses.assertLies(structure, PoseSolver.last(closing), Stage.CLOSED);
+        }
+        PoseSolver.toDisplayed(structure)
+                .ifPresent(motion ->
+                        FlatPoses.assertLies(structure, motion.frames().get(0), Stage.CLOSED));
     }
 }

@@ -1,8 +1,14 @@
 package vantbreeze.plan;
 
+import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import vantbreeze.catalogue.FoldCatalogue;
+import vantbreeze.layer.Closure;
+import vantbreeze.layer.Finish;
 import vantbreeze.layer.Matting;
+import vantbreeze.material.Paper;
+import vantbreeze.material.Print;
 import vantbreeze.material.Sheet;
 import vantbreeze.material.Stock;
 import vantbreeze.material.Tools;
@@ -35,26 +41,46 @@ public final class Briefs {
                 basis,
                 Map.of(),
                 Sheet.named("12x12"),
-                new Stock(300),
-                new Stock(160),
+                card(300),
                 new Tools(ToolGrid.SIXTEENTH_INCH, ToolGrid.SIXTEENTH_INCH, in("12")),
-                new Matting(1, in("1/8"), ToolGrid.SIXTEENTH_INCH, Matting.Meeting.RUN_ON, Map.of()),
+                matting(1, in("1/8"), ToolGrid.SIXTEENTH_INCH, Matting.Meeting.RUN_ON, Map.of()),
+                List.of(),
+                Closure.NONE,
                 null,
                 UnitSystem.INCH);
     }
 
+    public static Paper card(int gsm) {
+        return new Paper(new Stock(gsm), "#fbf8f0", Print.PLAIN);
+    }
+
+    /** The same step for every layer, usual papers. */
+    public static Matting matting(
+            int layers, Length step, ToolGrid grid, Matting.Meeting meeting, Map<String, Integer> byFace) {
+        Map<String, Finish> finishes = new HashMap<>();
+        byFace.forEach((face, mats) -> finishes.put(face, Finish.mats(mats)));
+        return new Matting(layers, List.of(step), grid, meeting, finishes, Matting.USUAL_PAPERS);
+    }
+
     public static Brief matted(Brief b, Matting matting) {
-        return new Brief(
-                b.fold(),
-                b.basis(),
-                b.parameters(),
-                b.sheet(),
-                b.base(),
-                b.mat(),
-                b.tools(),
-                matting,
-                b.envelope(),
-                b.units());
+        return b.withMatting(matting);
+    }
+
+    /** Dressed like that, by face; the rest as it is. */
+    public static Brief finished(Brief b, Map<String, Finish> byFace) {
+        Matting m = b.matting();
+        Map<String, Finish> all = new HashMap<>(m.byFace());
+        all.putAll(byFace);
+        return b.withMatting(new Matting(m.layers(), m.steps(), m.grid(), m.meeting(), all, m.papers()));
+    }
+
+    /** With a pattern like that on every mat. */
+    public static Brief printed(Brief b, Print print) {
+        Matting m = b.matting();
+        List<Paper> papers = m.papers().stream()
+                .map(p -> new Paper(p.stock(), p.colour(), print))
+                .toList();
+        return b.withMatting(new Matting(m.layers(), m.steps(), m.grid(), m.meeting(), m.byFace(), papers));
     }
 
     public static Brief board(Brief b, ToolGrid board) {
@@ -65,9 +91,10 @@ public final class Briefs {
                 b.parameters(),
                 b.sheet(),
                 b.base(),
-                b.mat(),
                 tools,
                 b.matting(),
+                b.ornaments(),
+                b.closure(),
                 b.envelope(),
                 b.units());
     }

@@ -12,15 +12,14 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
-import org.locationtech.jts.geom.Coordinate;
 import vantbreeze.catalogue.FoldCatalogue;
 import vantbreeze.catalogue.FoldDesign;
 import vantbreeze.catalogue.LengthList;
 import vantbreeze.catalogue.Parameter;
 import vantbreeze.fold.FlatFolder;
+import vantbreeze.fold.FlatPoses;
 import vantbreeze.fold.FlatStage;
 import vantbreeze.fold.Motion;
-import vantbreeze.fold.RigidMotion;
 import vantbreeze.make.ScoreCard;
 import vantbreeze.make.ScoreReading;
 import vantbreeze.measure.Length;
@@ -358,25 +357,13 @@ class CatalogueTest {
             assertThat(steps).isPositive();
             assertThat(steps % Folding.FRAMES).isZero();
             if (motion.to().equals(Stage.CLOSED)) {
-                assertLiesAsTheFlatStage(folding.structure(), motion.frames().get(steps));
+                FlatPoses.assertLies(folding.structure(), motion.frames().get(steps), Stage.CLOSED);
             }
             if (motion.from().equals(Stage.CLOSED)) {
-                assertLiesAsTheFlatStage(folding.structure(), motion.frames().get(0));
+                FlatPoses.assertLies(folding.structure(), motion.frames().get(0), Stage.CLOSED);
             }
         }
         assertThat(folding.displayed()).isPresent();
-    }
-
-    private static void assertLiesAsTheFlatStage(Structure structure, List<RigidMotion> pose) {
-        FlatStage flat = FlatFolder.closed(structure);
-        for (int i = 0; i < pose.size(); i++) {
-            for (Coordinate corner : structure.panels().get(i).outline().getCoordinates()) {
-                Coordinate posed = pose.get(i).apply(corner);
-                Coordinate exact = flat.panels().get(i).motion().apply(corner);
-                double apart = Math.hypot(posed.distance(exact), posed.getZ());
-                assertThat(apart / Length.COUNTS_PER_MILLIMETRE).isLessThan(0.01);
-            }
-        }
     }
 
     /** In millimetres and grid marks no inch maker uses, sized by an envelope and by a sheet. */

@@ -33,7 +33,8 @@ class FreeStripTest {
 
     private static Brief plain(Brief brief) {
         return Briefs.matted(
-                brief, new Matting(0, in("1/8"), ToolGrid.SIXTEENTH_INCH, Matting.Meeting.RUN_ON, java.util.Map.of()));
+                brief,
+                Briefs.matting(0, in("1/8"), ToolGrid.SIXTEENTH_INCH, Matting.Meeting.RUN_ON, java.util.Map.of()));
     }
 
     private static LengthList lengths(String text) {

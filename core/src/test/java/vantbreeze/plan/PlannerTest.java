@@ -21,7 +21,6 @@ import vantbreeze.layer.Mat;
 import vantbreeze.layer.MatCut;
 import vantbreeze.layer.Matting;
 import vantbreeze.material.Sheet;
-import vantbreeze.material.Stock;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
 import vantbreeze.measure.ToolGrid;
@@ -122,7 +121,7 @@ class PlannerTest {
     @Test
     void gateFrontsMayKeepTheirBorderAtTheMeetingLine() {
         Matting bordered =
-                new Matting(2, in("1/8"), ToolGrid.SIXTEENTH_INCH, Matting.Meeting.BORDER, Map.of("back/face", 0));
+                Briefs.matting(2, in("1/8"), ToolGrid.SIXTEENTH_INCH, Matting.Meeting.BORDER, Map.of("back/face", 0));
         Plan plan = Planner.plan(Briefs.matted(closed("gatefold", "4 1/4", "5 1/2"), bordered));
         List<MatCut> fronts =
                 plan.dressing().cuts().stream().filter(MatCut::isSplit).toList();
@@ -381,10 +380,10 @@ class PlannerTest {
 
     @Test
     void unusualStockIsNoted() {
-        assertThat(only(Planner.plan(closed("z-fold", "5", "4").withBase(new Stock(120))), Snag.Code.STOCK_WEIGHT)
+        assertThat(only(Planner.plan(closed("z-fold", "5", "4").withBase(Briefs.card(120))), Snag.Code.STOCK_WEIGHT)
                         .text())
                 .contains("sags");
-        assertThat(only(Planner.plan(closed("z-fold", "5", "4").withBase(new Stock(400))), Snag.Code.STOCK_WEIGHT)
+        assertThat(only(Planner.plan(closed("z-fold", "5", "4").withBase(Briefs.card(400))), Snag.Code.STOCK_WEIGHT)
                         .fixes())
                 .hasSize(1);
     }
@@ -425,7 +424,7 @@ class PlannerTest {
                 Length.inches(1, 16),
                 ToolGrid.SIXTEENTH_INCH.floor(w.scaled(Length.ofCounts(share), Length.ofCounts(1000))));
         Matting matting =
-                new Matting(2, Length.inches(step, 32), ToolGrid.SIXTEENTH_INCH, Matting.Meeting.RUN_ON, Map.of());
+                Briefs.matting(2, Length.inches(step, 32), ToolGrid.SIXTEENTH_INCH, Matting.Meeting.RUN_ON, Map.of());
         Brief z = Briefs.matted(Briefs.of("z-fold", new Basis.ClosedSize(w, h)).with("front", front), matting);
         Plan plan = Planner.plan(z);
         assertThat(flat(plan)).isEqualTo(new Size(w.plus(front.times(2)), h));

@@ -26,7 +26,7 @@ class ShapedMatTest {
                         .with("ring", in(ring))
                         .with("rim", in(rim))
                         .with("play", Length.ZERO),
-                new Matting(1, in(step), ToolGrid.SIXTEENTH_INCH, Matting.Meeting.RUN_ON, Map.of())));
+                Briefs.matting(1, in(step), ToolGrid.SIXTEENTH_INCH, Matting.Meeting.RUN_ON, Map.of())));
     }
 
     private static List<Mat> mats(Plan plan, String panel) {
@@ -80,7 +80,7 @@ class ShapedMatTest {
     void aMatNeverLeavesItsPanelAndKeepsItsBorder(
             @ForAll @IntRange(min = 25, max = 38) int side, @ForAll @IntRange(min = 1, max = 4) int stepMm) {
         Matting matting =
-                new Matting(2, Length.millimetres(stepMm), ToolGrid.MILLIMETRE, Matting.Meeting.RUN_ON, Map.of());
+                Briefs.matting(2, Length.millimetres(stepMm), ToolGrid.MILLIMETRE, Matting.Meeting.RUN_ON, Map.of());
         Plan plan = Planner.plan(Briefs.matted(
                 Briefs.of("tower", new Basis.ClosedSize(Length.millimetres(130), Length.millimetres(170)))
                         .with("side", Length.millimetres(side)),
@@ -89,7 +89,7 @@ class ShapedMatTest {
             var panel = mat.face().panel().outline();
             assertThat(panel.covers(mat.outline())).isTrue();
             assertThat(panel.getBoundary().distance(mat.outline()))
-                    .isGreaterThanOrEqualTo(matting.step().times(mat.layer()).count() - 1.0);
+                    .isGreaterThanOrEqualTo(matting.step(1).times(mat.layer()).count() - 1.0);
         });
     }
 

@@ -3,6 +3,9 @@ package vantbreeze.post;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -16,10 +19,19 @@ import vantbreeze.measure.UnitSystem;
  */
 class PostalTest {
 
+    /** The maker may keep the table in any order. */
+    private static final List<PostalClass> LARGEST_FIRST = reversed(PostalClass.table());
+
+    private static List<PostalClass> reversed(List<PostalClass> table) {
+        List<PostalClass> other = new ArrayList<>(table);
+        Collections.reverse(other);
+        return other;
+    }
+
     private static PostalVerdict verdict(String service, String size, double thicknessMm, double grams) {
         Size envelope = Size.parse(size, UnitSystem.METRIC);
         Letter letter = new Letter(envelope, Length.millimetres(thicknessMm), grams);
-        return PostalVerdict.of(letter).stream()
+        return PostalVerdict.of(letter, LARGEST_FIRST).stream()
                 .filter(v -> v.service().equals(service))
                 .findFirst()
                 .orElseThrow();

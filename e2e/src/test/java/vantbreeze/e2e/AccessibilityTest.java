@@ -35,6 +35,17 @@ class AccessibilityTest extends Journey {
         type("front panel", "9 in");
         assertThat(page.getByRole(AriaRole.ALERT).first()).isVisible();
         assertAxeFindsNothing();
+        openCard("Lantern walk for the juniors");
+        view("Layers");
+        assertThat(picture("The card displayed")).isVisible();
+        page.getByText("left side (back side)").click();
+        assertAxeFindsNothing();
+        view("Envelope and post");
+        assertThat(list("Envelopes at hand")).isVisible();
+        assertAxeFindsNothing();
+        button("Limits and prices paid").click();
+        button("Add a class").click();
+        assertAxeFindsNothing();
     }
 
     /** Nothing runs out of the page sideways, from a small table screen on. */
@@ -43,6 +54,16 @@ class AccessibilityTest extends Journey {
     void nothingRunsOutOfThePage(int width) {
         page.setViewportSize(width, 800);
         openCard("Thank-you for the dome painters");
+        assertNothingRunsOut(width);
+        view("Layers");
+        assertThat(picture("The card closed")).isVisible();
+        assertNothingRunsOut(width);
+        view("Envelope and post");
+        assertThat(list("Envelopes at hand")).isVisible();
+        assertNothingRunsOut(width);
+    }
+
+    private void assertNothingRunsOut(int width) {
         assertThat((Integer) page.evaluate("document.documentElement.scrollWidth"))
                 .isLessThanOrEqualTo(width);
     }

@@ -142,26 +142,4 @@ class BenchTest extends Journey {
             org.assertj.core.api.Assertions.assertThat(new String(pdf, 0, 5)).isEqualTo("%PDF-");
         }
     }
-
-    /** Thickness and post follow the card and its envelope. */
-    @Test
-    void thicknessAndPostFollowTheCard() {
-        openCard("Evening programme stage");
-        assertThat(page.getByRole(
-                        AriaRole.IMG,
-                        new Page.GetByRoleOptions().setName("Thickness of the closed card, at most 2.1 mm")))
-                .isVisible();
-        var letters = page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("What the post makes of it"))
-                .getByRole(AriaRole.LISTITEM);
-        assertThat(letters).hasCount(5);
-        assertThat(letters.nth(2)).containsText("standard letter");
-        choose("Mat layers", "two");
-        assertThat(page.getByRole(
-                        AriaRole.IMG,
-                        new Page.GetByRoleOptions().setName("Thickness of the closed card, at most 2.7 mm")))
-                .isVisible();
-        choose("Envelope", "no envelope");
-        assertThat(page.getByText("Choose an envelope to see which letter it makes."))
-                .isVisible();
-    }
 }

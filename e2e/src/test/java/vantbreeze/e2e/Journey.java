@@ -16,6 +16,8 @@ import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.extension.AfterTestExecutionCallback;
+import org.junit.jupiter.api.extension.RegisterExtension;
 
 /** A maker in front of the application with its demo data. Every journey has its own browser; they share the application. */
 abstract class Journey {
@@ -27,6 +29,13 @@ abstract class Journey {
 
     private final List<String> errors = new ArrayList<>();
     protected Page page;
+
+    /** What stood on the page when a journey failed, for a log that is all one has of it. */
+    @RegisterExtension
+    final AfterTestExecutionCallback evidence = context -> context.getExecutionException()
+            .ifPresent(failure -> System.err.printf(
+                    "On the page when %s failed:%n%s%n%s%n",
+                    context.getDisplayName(), page.locator("body").innerText(), errors));
 
     /** A busy machine needs longer for what is there at once on a quiet one. */
     private static final double PATIENCE_MS = 20_000;
@@ -88,6 +97,23 @@ abstract class Journey {
                 .click();
         assertThat(page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Brief")))
                 .isVisible();
+    }
+
+    /** Goes to another view of the card. */
+    protected void view(String name) {
+        page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Views of this card"))
+                .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(name))
+                .click();
+    }
+
+    /** A picture by what it is said to show. */
+    protected Locator picture(String name) {
+        return page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName(name));
+    }
+
+    protected Locator list(String name) {
+        return page.getByRole(
+                AriaRole.LIST, new Page.GetByRoleOptions().setName(name).setExact(true));
     }
 
     protected Locator button(String name) {

@@ -66,6 +66,27 @@ class KeyboardTest extends Journey {
                 .isEqualTo(200);
     }
 
+    /** The word changes under the cursor when the answer comes; what is typed next replaces it, never follows it. */
+    @Test
+    void aWordIsTypedOverAgainAndAgainAndEachTimeIsOneStepOfUndo() {
+        beginZFold("Typed over", "4", "5");
+        field("Closed width").focus();
+        for (String width : new String[] {"4 1/2", "3 1/2", "4 1/4"}) {
+            page.keyboard().type(width + " in");
+            press("Enter");
+            assertThat(field("Closed width"))
+                    .hasValue(width.replace(" 1/2", "½").replace(" 1/4", "¼") + " in");
+        }
+        page.keyboard().type("4 3/4 in");
+        press("Enter");
+        press("Tab");
+        assertClosed("4¾ × 5 in");
+        button("Undo").click();
+        assertClosed("4¼ × 5 in");
+        button("Undo").click();
+        assertClosed("3½ × 5 in");
+    }
+
     /** Typing moves the mark to the choice that begins so; it moves a moment after the key. */
     private void chooseByKeys(String word, String choice, String typed) {
         tabTo(word(word));

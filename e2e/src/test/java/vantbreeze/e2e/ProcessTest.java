@@ -22,9 +22,11 @@ class ProcessTest {
 
     private static final String BRIEF = """
             {"fold": "z-fold", "basis": {"kind": "CLOSED", "width": "%d mm", "height": "100 mm"}, "parameters": {},
-             "sheet": "a3", "envelope": null, "baseGsm": 300, "matGsm": 160,
+             "sheet": "a3", "envelope": null, "base": {"stock": "300 gsm", "colour": "#fbf8f0", "print": "PLAIN"},
              "tools": {"ruler": "1 mm", "board": "1 mm", "trimmer": "310 mm"},
-             "matting": {"layers": 1, "step": "3 mm", "grid": "1 mm", "meeting": "RUN_ON", "byFace": {}},
+             "matting": {"layers": 1, "steps": ["3 mm"], "grid": "1 mm", "meeting": "RUN_ON", "byFace": {},
+                         "papers": [{"stock": "160 gsm", "colour": "#7e93a8", "print": "PLAIN"}]},
+             "ornaments": [], "closure": null,
              "units": "METRIC"}""";
 
     private static final int NARROWEST = 40;

@@ -45,7 +45,7 @@ class ProjectsTest extends Journey {
         button("Revisions").click();
         page.getByRole(AriaRole.DIALOG)
                 .getByRole(AriaRole.LISTITEM)
-                .filter(new Locator.FilterOptions().setHasText("5 × 4"))
+                .filter(new Locator.FilterOptions().setHasText("5 × 4 in"))
                 .getByRole(AriaRole.BUTTON)
                 .click();
         assertClosed("5 × 4 in");

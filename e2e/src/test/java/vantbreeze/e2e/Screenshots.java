@@ -21,7 +21,7 @@ class Screenshots extends Journey {
     @Test
     void everyMainView() {
         goTo("projects");
-        assertThat(button("New card in inches")).isVisible();
+        assertThat(page.getByRole(AriaRole.LISTITEM).first()).isVisible();
         take("projects");
         openCard("Comet-watch invitation");
         assertThat(page.getByTestId("fit")).isVisible();
@@ -36,6 +36,17 @@ class Screenshots extends Journey {
         page.getByTestId("standing").scrollIntoViewIfNeeded();
         page.waitForTimeout(1500);
         take("folding");
+        openCard("Lantern walk for the juniors");
+        view("Layers");
+        assertThat(picture("The card displayed")).isVisible();
+        take("layers");
+        button("lantern").scrollIntoViewIfNeeded();
+        page.mouse().wheel(0, 400);
+        take("ornaments");
+        openCard("Dome tower for Anniversary night");
+        view("Envelope and post");
+        assertThat(list("Envelopes at hand")).isVisible();
+        take("post");
         openCard("Thank-you for the dome painters");
         button("Revisions").click();
         take("revisions");

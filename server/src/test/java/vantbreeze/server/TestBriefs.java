@@ -11,9 +11,11 @@ public final class TestBriefs {
                 {"fold": "z-fold",
                  "basis": {"kind": "CLOSED", "width": "%s", "height": "%s"},
                  "parameters": {},
-                 "sheet": "letter", "envelope": "a2us", "baseGsm": 300, "matGsm": 160,
+                 "sheet": "letter", "envelope": "a2us", "base": {"stock": "300 gsm", "colour": "#fbf8f0", "print": "PLAIN"},
                  "tools": {"ruler": "1/16 in", "board": "1/16 in", "trimmer": "12 in"},
-                 "matting": {"layers": 1, "step": "1/8 in", "grid": "1/16 in", "meeting": "RUN_ON", "byFace": {}},
+                 "matting": {"layers": 1, "steps": ["1/8 in"], "grid": "1/16 in", "meeting": "RUN_ON", "byFace": {},
+                  "papers": [{"stock": "160 gsm", "colour": "#7e93a8", "print": "PLAIN"}]},
+                 "ornaments": [], "closure": null,
                  "units": "INCH"}""".formatted(width, height);
     }
 

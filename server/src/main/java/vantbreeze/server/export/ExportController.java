@@ -1,6 +1,7 @@
 package vantbreeze.server.export;
 
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.Map;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -16,6 +17,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import vantbreeze.plan.Plan;
 import vantbreeze.plan.Planner;
+import vantbreeze.post.MadeEnvelope;
 import vantbreeze.server.project.ProjectJson;
 import vantbreeze.server.project.ProjectService;
 import vantbreeze.server.web.Problem;
@@ -46,6 +48,35 @@ class ExportController {
         return pdf(id, paper, "template", TemplatePdf::of);
     }
 
+    /** An envelope made to measure at life size. */
+    @GetMapping(value = "/envelope.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> envelope(
+            @PathVariable String id,
+            @RequestParam MadeEnvelope.Style style,
+            @RequestParam(defaultValue = "a4") String paper) {
+        return pdf(
+                id,
+                paper,
+                "envelope",
+                (name, plan, sheet) ->
+                        TemplatePdf.of(name, List.of(envelope(plan, style).piece()), sheet));
+    }
+
+    static MadeEnvelope envelope(Plan plan, MadeEnvelope.Style style) {
+        if (plan.closed() == null) {
+            throw new IllegalArgumentException("This card does not fold flat, so no envelope can be made for it.");
+        }
+        return MadeEnvelope.of(
+                        plan.closed().posted(),
+                        plan.closed().thickness(),
+                        plan.brief().tools().ruler())
+                .stream()
+                .filter(e -> e.style() == style)
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException(
+                        "The envelope (%s) cannot be made for a card of this shape.".formatted(style)));
+    }
+
     /** The crease pattern for programs that read the public FOLD format. */
     @GetMapping(value = "/pattern.fold", produces = MediaType.APPLICATION_JSON_VALUE)
     ResponseEntity<Map<String, Object>> pattern(@PathVariable String id) {
@@ -73,7 +104,7 @@ class ExportController {
     }
 
     @ExceptionHandler(IllegalArgumentException.class)
-    ProblemDetail unknownPaper(IllegalArgumentException e) {
-        return Problem.of(HttpStatus.BAD_REQUEST, "Unknown paper", e.getMessage());
+    ProblemDetail refused(IllegalArgumentException e) {
+        return Problem.of(HttpStatus.BAD_REQUEST, "Cannot be drawn", e.getMessage());
     }
 }

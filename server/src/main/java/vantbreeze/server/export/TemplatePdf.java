@@ -3,10 +3,13 @@ package vantbreeze.server.export;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.apache.pdfbox.pdmodel.PDDocument;
+import org.locationtech.jts.geom.Coordinate;
+import vantbreeze.layer.PlacedOrnament;
 import vantbreeze.measure.Size;
 import vantbreeze.plan.Plan;
 import vantbreeze.structure.Piece;
@@ -29,15 +32,24 @@ final class TemplatePdf {
 
     private TemplatePdf() {}
 
+    /** All pieces of a card that are not cut as plain rectangles on the trimmer, and its bases. */
     static byte[] of(String name, Plan plan, Paper paper) {
+        List<Piece> pieces = new ArrayList<>(plan.structure().pieces());
+        pieces.addAll(shapedMats(plan));
+        plan.ornaments().placed().stream()
+                .map(PlacedOrnament::ornament)
+                .filter(o -> !o.outline().polygon().isRectangle())
+                .forEach(o -> pieces.add(o.template()));
+        pieces.addAll(plan.closure().pieces());
+        return of(name, pieces, paper);
+    }
+
+    static byte[] of(String name, List<Piece> pieces, Paper paper) {
         try (PDDocument document = new PDDocument();
                 ByteArrayOutputStream out = new ByteArrayOutputStream()) {
             PdfPage.Fonts fonts = PdfPage.Fonts.load(document);
-            for (Piece piece : plan.structure().pieces()) {
+            for (Piece piece : pieces) {
                 pages(document, fonts, name, piece, fewestPages(piece.size(), paper));
-            }
-            for (Piece mat : shapedMats(plan)) {
-                pages(document, fonts, name, mat, fewestPages(mat.size(), paper));
             }
             document.getDocumentInformation().setTitle(name + ": 1:1 template");
             document.save(out);
@@ -49,7 +61,7 @@ final class TemplatePdf {
 
     /** Rectangles are cut on the trimmer; every other outline once, however many are alike. */
     private static List<Piece> shapedMats(Plan plan) {
-        Map<String, Piece> byShape = new LinkedHashMap<>();
+        Map<List<Coordinate>, Piece> byShape = new LinkedHashMap<>();
         plan.dressing().mats().stream()
                 .filter(m -> !m.isRectangle())
                 .forEach(m -> byShape.putIfAbsent(m.shape(), m.template()));

@@ -3,9 +3,7 @@ package vantbreeze.server.ownfold;
 import jakarta.validation.Valid;
 import java.util.List;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.ProblemDetail;
 import org.springframework.web.bind.annotation.DeleteMapping;
-import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -16,7 +14,6 @@ import org.springframework.web.bind.annotation.RestController;
 import vantbreeze.plan.Shelf;
 import vantbreeze.server.plan.BriefJson;
 import vantbreeze.server.plan.ShelfJson;
-import vantbreeze.server.web.Problem;
 
 /** The maker's own folds, and the shelf that they stand on beside the catalogue. */
 @RestController
@@ -56,10 +53,5 @@ class OwnFoldController {
         return Shelf.of(json.read(), service.onTheShelf()).stream()
                 .map(ShelfJson::of)
                 .toList();
-    }
-
-    @ExceptionHandler(OwnFoldNotFound.class)
-    ProblemDetail missing(OwnFoldNotFound e) {
-        return Problem.of(HttpStatus.NOT_FOUND, "Not found", e.getMessage());
     }
 }

@@ -17,6 +17,7 @@ import vantbreeze.plan.BriefException;
 import vantbreeze.plan.Planner;
 import vantbreeze.plan.Shelf;
 import vantbreeze.server.plan.BriefJson;
+import vantbreeze.server.web.NotFound;
 
 /** Keeps folds that the maker typed. */
 @Service
@@ -93,7 +94,7 @@ public class OwnFoldService {
     }
 
     private OwnFold find(String id) {
-        return folds.findById(id).orElseThrow(() -> new OwnFoldNotFound(id));
+        return folds.findById(id).orElseThrow(() -> new NotFound("fold of your own (%s)".formatted(id)));
     }
 
     private OwnFoldJson written(OwnFold fold) {

@@ -2,10 +2,17 @@ package vantbreeze.server.plan;
 
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 import vantbreeze.catalogue.LengthList;
 import vantbreeze.catalogue.PanelRows;
+import vantbreeze.layer.Finish;
 import vantbreeze.layer.Matting;
+import vantbreeze.layer.Ornament;
+import vantbreeze.layer.Outline;
+import vantbreeze.material.Paper;
+import vantbreeze.material.Print;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.UnitSystem;
 import vantbreeze.plan.Basis;
@@ -33,14 +40,21 @@ public record BriefJson(
         @Schema(description = "id of an envelope, or a size; none when absent", example = "a2us", nullable = true)
         String envelope,
 
-        @Schema(description = "base stock in g/m²", example = "300")
-        int baseGsm,
-
-        @Schema(description = "mat stock in g/m²", example = "160")
-        int matGsm,
+        @Schema(description = "what the pieces are folded from")
+        PaperJson base,
 
         ToolsJson tools,
         MattingJson matting,
+
+        @Schema(description = "what is laid on top of the mats, each under its own name; none when absent")
+        List<OrnamentJson> ornaments,
+
+        @Schema(
+                description = "none, belt, sleeve, ribbon or ring, with a width if it is not the usual one",
+                example = "belt 1 1/2 in",
+                nullable = true)
+        String closure,
+
         @Schema(description = "what the maker reads") UnitSystem units) {
 
     /** What the maker starts from. */
@@ -81,17 +95,76 @@ public record BriefJson(
             @Schema(example = "1/8 in") String board,
             @Schema(example = "12 in") String trimmer) {}
 
+    @Schema(name = "Paper")
+    public record PaperJson(
+            @Schema(
+                    description = "a weight, a thickness or both; a basis weight with its grade",
+                    example = "300 gsm, 0.38 mm")
+            String stock,
+
+            @Schema(example = "#f4efe3") String colour,
+            Print print) {
+
+        static PaperJson of(Paper paper) {
+            return new PaperJson(paper.stock().text(), paper.colour(), paper.print());
+        }
+    }
+
     @Schema(name = "Matting")
     public record MattingJson(
-            @Schema(description = "0 to 2 on every dressed face")
+            @Schema(description = "0 to 3 on every dressed face")
             int layers,
 
-            @Schema(example = "1/8 in") String step,
+            @Schema(
+                    description = "for each mat, the lowest first; the last holds for those above",
+                    example = "[\"1/8 in\"]")
+            List<String> steps,
+
             @Schema(example = "1/16 in") String grid,
             Matting.Meeting meeting,
 
-            @Schema(description = "layers of single faces by key, \"back/face\", where they differ")
-            Map<String, Integer> byFace) {}
+            @Schema(
+                    description = "what single faces get by key, \"back/face\", where it differs: " + Finish.FORM,
+                    example = "{\"back/face\": \"ground + 1\"}")
+            Map<String, String> byFace,
+
+            @Schema(description = "for each layer, the lowest first; the last holds for those above")
+            List<PaperJson> papers) {}
+
+    @Schema(name = "Ornament")
+    public record OrnamentJson(
+            String name,
+
+            @Schema(description = "key of the face it is glued to", example = "front/face")
+            String face,
+
+            @Schema(description = Outline.FORM, example = "circle 1 1/2 in")
+            String outline,
+
+            @Schema(description = "from the panel's left edge, looking at the face", example = "1/2 in")
+            String x,
+
+            @Schema(description = "from the panel's lower edge", example = "1/2 in")
+            String y,
+
+            @Schema(description = "how high foam holds it; as high as it has to be when absent", nullable = true)
+            String lift,
+
+            PaperJson paper,
+            Ornament.Glue glue) {
+
+        static OrnamentJson of(Ornament o, UnitSystem units) {
+            return new OrnamentJson(
+                    o.name(),
+                    o.face(),
+                    o.outline().text(),
+                    o.x().exactText(units),
+                    o.y().exactText(units),
+                    o.lift().map(l -> l.exactText(units)).orElse(null),
+                    PaperJson.of(o.paper()),
+                    o.glue());
+        }
+    }
 
     /** @throws BriefException naming every field that cannot be read */
     public Brief read() {
@@ -111,19 +184,27 @@ public record BriefJson(
                 parameters,
                 brief.sheet().id(),
                 brief.envelope() == null ? null : brief.envelope().id(),
-                brief.base().gramsPerSquareMetre(),
-                brief.mat().gramsPerSquareMetre(),
+                PaperJson.of(brief.base()),
                 new ToolsJson(
                         brief.tools().ruler().name(),
                         brief.tools().board().name(),
                         brief.tools().trimmer().exactText(units)),
-                new MattingJson(
-                        brief.matting().layers(),
-                        brief.matting().step().exactText(units),
-                        brief.matting().grid().name(),
-                        brief.matting().meeting(),
-                        brief.matting().byFace()),
+                matting(brief.matting(), units),
+                brief.ornaments().stream().map(o -> OrnamentJson.of(o, units)).toList(),
+                brief.closure().text(units),
                 units);
+    }
+
+    private static MattingJson matting(Matting matting, UnitSystem units) {
+        Map<String, String> byFace = new TreeMap<>();
+        matting.byFace().forEach((face, finish) -> byFace.put(face, finish.text(units)));
+        return new MattingJson(
+                matting.layers(),
+                matting.steps().stream().map(s -> s.exactText(units)).toList(),
+                matting.grid().name(),
+                matting.meeting(),
+                byFace,
+                matting.papers().stream().map(PaperJson::of).toList());
     }
 
     /** @param value what a parameter may be */

@@ -4,11 +4,18 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.function.Supplier;
+import java.util.Optional;
+import java.util.function.BiFunction;
 import vantbreeze.catalogue.FoldCatalogue;
 import vantbreeze.catalogue.FoldDesign;
 import vantbreeze.catalogue.Parameter;
+import vantbreeze.layer.Closure;
+import vantbreeze.layer.Finish;
 import vantbreeze.layer.Matting;
+import vantbreeze.layer.Ornament;
+import vantbreeze.layer.Outline;
+import vantbreeze.material.Paper;
+import vantbreeze.material.Print;
 import vantbreeze.material.Sheet;
 import vantbreeze.material.Stock;
 import vantbreeze.material.Tools;
@@ -19,44 +26,60 @@ import vantbreeze.plan.Basis;
 import vantbreeze.plan.Brief;
 import vantbreeze.plan.BriefException;
 import vantbreeze.post.Envelope;
+import vantbreeze.server.web.FieldReader;
 
 /** Reads every field of a brief before it complains, so that the maker sees all faults at once. */
 final class BriefReader {
 
-    private static final int LONGEST_TEXT = 1200;
-    private static final String A_LENGTH = "a length such as 5 1/2 in or 140 mm";
+    private static final int LONGEST_OUTLINE = 8000;
     private static final Length LONGEST_TRIMMER = Length.inches(60);
     private static final Length SHORTEST_TRIMMER = Length.inches(4);
 
     private final BriefJson json;
     private final UnitSystem units;
-    private final List<BriefException.Fault> faults = new ArrayList<>();
+    private final FieldReader fields;
 
     BriefReader(BriefJson json) {
         this.json = json;
         this.units = json.units() == null ? UnitSystem.INCH : json.units();
+        this.fields = new FieldReader(units);
     }
 
     Brief read() {
-        FoldDesign fold = field("fold", json.fold(), foldIds(), () -> FoldCatalogue.named(json.fold()));
+        FoldDesign fold = fields.field("fold", json.fold(), foldIds(), () -> FoldCatalogue.named(json.fold()));
         Basis basis = basis();
         Map<String, Object> parameters = fold == null ? Map.of() : parameters(fold);
-        Sheet sheet = field("sheet", json.sheet(), "a sheet of the table, or a size", () -> Sheet.named(json.sheet()));
+        Sheet sheet =
+                fields.field("sheet", json.sheet(), "a sheet of the table, or a size", () -> Sheet.named(json.sheet()));
         Envelope envelope = json.envelope() == null || json.envelope().isBlank()
                 ? null
-                : field(
+                : fields.field(
                         "envelope",
                         json.envelope(),
                         "an envelope of the table, or a size",
                         () -> Envelope.named(json.envelope()));
-        Stock base = stock("baseGsm", json.baseGsm());
-        Stock mat = stock("matGsm", json.matGsm());
+        Paper base = paper("base", json.base());
         Tools tools = tools();
         Matting matting = matting();
-        if (!faults.isEmpty()) {
-            throw new BriefException(faults);
+        List<Ornament> ornaments = ornaments();
+        Closure closure = json.closure() == null || json.closure().isBlank()
+                ? Closure.NONE
+                : fields.field("closure", json.closure(), Closure.FORM, () -> Closure.parse(json.closure(), units));
+        refuseFaults();
+        Brief brief = fields.field(
+                "ornaments",
+                ornaments.size(),
+                "at most %d, each with its own name".formatted(Brief.MOST_ORNAMENTS),
+                () -> new Brief(
+                        fold, basis, parameters, sheet, base, tools, matting, ornaments, closure, envelope, units));
+        refuseFaults();
+        return brief;
+    }
+
+    private void refuseFaults() {
+        if (!fields.faults().isEmpty()) {
+            throw new BriefException(fields.faults());
         }
-        return new Brief(fold, basis, parameters, sheet, base, mat, tools, matting, envelope, units);
     }
 
     private static String foldIds() {
@@ -64,67 +87,94 @@ final class BriefReader {
                 ", ", FoldCatalogue.all().stream().map(FoldDesign::id).toList());
     }
 
-    /** @return what was read, or null after noting the fault */
-    private <T> T field(String field, Object value, String allowed, Supplier<T> reader) {
-        try {
-            if (value == null) {
-                throw new IllegalArgumentException("The field (%s) must be given.".formatted(field));
+    private ToolGrid grid(String field, String text) {
+        return fields.field(field, text, ToolGrid.names(), () -> ToolGrid.parse(text));
+    }
+
+    private Paper paper(String field, BriefJson.PaperJson paper) {
+        if (paper == null) {
+            return fields.field(field, null, "stock, colour and print", () -> null);
+        }
+        Stock stock = fields.field(
+                field + ".stock",
+                paper.stock(),
+                "%d to %d gsm, or 0.03 to 1.5 mm".formatted(Stock.LIGHTEST, Stock.HEAVIEST),
+                () -> Stock.parse(paper.stock()));
+        Print print = fields.field(field + ".print", paper.print(), "PLAIN, SCATTERED, UPRIGHT", paper::print);
+        return stock == null || print == null
+                ? null
+                : fields.field(
+                        field + ".colour",
+                        paper.colour(),
+                        "# and six hexadecimal digits",
+                        () -> new Paper(stock, paper.colour(), print));
+    }
+
+    private List<Ornament> ornaments() {
+        List<Ornament> read = new ArrayList<>();
+        List<BriefJson.OrnamentJson> given = json.ornaments() == null ? List.of() : json.ornaments();
+        for (int i = 0; i < given.size(); i++) {
+            Ornament ornament = ornament("ornaments[%d]".formatted(i), given.get(i));
+            if (ornament != null) {
+                read.add(ornament);
             }
-            if (value.toString().length() > LONGEST_TEXT) {
-                throw new IllegalArgumentException("The field (%s) is too long.".formatted(field));
-            }
-            return reader.get();
-        } catch (IllegalArgumentException e) {
-            String shown = value == null ? "" : value.toString();
-            faults.add(new BriefException.Fault(
-                    field, shown.substring(0, Math.min(shown.length(), LONGEST_TEXT)), allowed, e.getMessage()));
+        }
+        return read;
+    }
+
+    private Ornament ornament(String field, BriefJson.OrnamentJson given) {
+        Outline outline = fields.fieldUpTo(
+                LONGEST_OUTLINE,
+                field + ".outline",
+                given.outline(),
+                Outline.FORM,
+                () -> Outline.parse(given.outline(), units));
+        Length x = fields.length(field + ".x", given.x());
+        Length y = fields.length(field + ".y", given.y());
+        Length lift = fields.lengthIfGiven(field + ".lift", given.lift());
+        Paper paper = paper(field + ".paper", given.paper());
+        Ornament.Glue glue = fields.field(field + ".glue", given.glue(), "OWN_PANEL, WHOLE", given::glue);
+        String face = fields.field(field + ".face", given.face(), "the key of a face", given::face);
+        if (outline == null || x == null || y == null || paper == null || glue == null || face == null) {
             return null;
         }
-    }
-
-    private Length length(String field, String text) {
-        return field(field, text, A_LENGTH, () -> Length.parse(text, units));
-    }
-
-    private ToolGrid grid(String field, String text) {
-        return field(field, text, ToolGrid.names(), () -> ToolGrid.parse(text));
-    }
-
-    private Stock stock(String field, int gsm) {
-        return field(field, gsm, "%d to %d gsm".formatted(Stock.LIGHTEST, Stock.HEAVIEST), () -> new Stock(gsm));
+        return fields.field(
+                field + ".name",
+                given.name(),
+                "a name, and a lift of 0 to %.0f mm".formatted(Ornament.HIGHEST_LIFT.millimetres()),
+                () -> new Ornament(given.name(), face, outline, x, y, Optional.ofNullable(lift), paper, glue));
     }
 
     private Basis basis() {
         BriefJson.BasisJson basis = json.basis();
         if (basis == null || basis.kind() == null) {
-            return field("basis.kind", null, "CLOSED, ENVELOPE, SHEET or PANEL", () -> null);
+            return fields.field("basis.kind", null, "CLOSED, ENVELOPE, SHEET or PANEL", () -> null);
         }
         switch (basis.kind()) {
             case CLOSED -> {
-                Length width =
-                        basis.width() == null || basis.width().isBlank() ? null : length("basis.width", basis.width());
-                Length height = length("basis.height", basis.height());
+                Length width = fields.lengthIfGiven("basis.width", basis.width());
+                Length height = fields.length("basis.height", basis.height());
                 return new Basis.ClosedSize(width, height);
             }
             case ENVELOPE -> {
-                return field(
+                return fields.field(
                         "basis.orientation",
                         basis.orientation(),
                         "PORTRAIT, LANDSCAPE",
                         () -> new Basis.ForEnvelope(basis.orientation()));
             }
             case SHEET -> {
-                field("basis.orientation", basis.orientation(), "PORTRAIT, LANDSCAPE", basis::orientation);
-                return field(
+                fields.field("basis.orientation", basis.orientation(), "PORTRAIT, LANDSCAPE", basis::orientation);
+                return fields.field(
                         "basis.share",
                         basis.share(),
                         "1 to " + Basis.FromSheet.MOST_SHARES,
                         () -> new Basis.FromSheet(basis.share(), basis.orientation()));
             }
             default -> {
-                Length width = length("basis.panelWidth", basis.panelWidth());
-                Length height = length("basis.height", basis.height());
-                return field(
+                Length width = fields.length("basis.panelWidth", basis.panelWidth());
+                Length height = fields.length("basis.height", basis.height());
+                return fields.field(
                         "basis.panel",
                         basis.panel(),
                         "the name of a panel",
@@ -143,7 +193,7 @@ final class BriefReader {
                 continue;
             }
             String field = "parameters." + parameter.key();
-            Object value = field(field, text, parameter.form(), () -> parameter.read(text, units));
+            Object value = fields.field(field, text, parameter.form(), () -> parameter.read(text, units));
             if (value != null) {
                 read.put(parameter.key(), value);
             }
@@ -154,12 +204,12 @@ final class BriefReader {
     private Tools tools() {
         BriefJson.ToolsJson tools = json.tools();
         if (tools == null) {
-            return field("tools", null, "ruler, board and trimmer", () -> null);
+            return fields.field("tools", null, "ruler, board and trimmer", () -> null);
         }
         ToolGrid ruler = grid("tools.ruler", tools.ruler());
         ToolGrid board = grid("tools.board", tools.board());
         String allowed = SHORTEST_TRIMMER.exactText(units) + " to " + LONGEST_TRIMMER.exactText(units);
-        Length trimmer = field("tools.trimmer", tools.trimmer(), allowed, () -> {
+        Length trimmer = fields.field("tools.trimmer", tools.trimmer(), allowed, () -> {
             Length length = Length.parse(tools.trimmer(), units);
             if (length.isLessThan(SHORTEST_TRIMMER) || length.isMoreThan(LONGEST_TRIMMER)) {
                 throw new IllegalArgumentException("The trimmer (%s) must cut %s.".formatted(tools.trimmer(), allowed));
@@ -172,19 +222,38 @@ final class BriefReader {
     private Matting matting() {
         BriefJson.MattingJson matting = json.matting();
         if (matting == null) {
-            return field("matting", null, "layers, step, grid, meeting and byFace", () -> null);
+            return fields.field("matting", null, "layers, steps, grid, meeting, byFace and papers", () -> null);
         }
-        Length step = length("matting.step", matting.step());
+        List<Length> steps = each(matting.steps(), "matting.steps", fields::length);
+        List<Paper> papers = each(matting.papers(), "matting.papers", this::paper);
         ToolGrid grid = grid("matting.grid", matting.grid());
-        Matting.Meeting meeting = field("matting.meeting", matting.meeting(), "RUN_ON, BORDER", matting::meeting);
-        if (step == null || grid == null || meeting == null) {
+        Matting.Meeting meeting =
+                fields.field("matting.meeting", matting.meeting(), "RUN_ON, BORDER", matting::meeting);
+        Map<String, Finish> byFace = new LinkedHashMap<>();
+        Map<String, String> finishes = matting.byFace() == null ? Map.of() : matting.byFace();
+        finishes.forEach((face, text) -> {
+            Finish finish = fields.field("matting.byFace." + face, text, Finish.FORM, () -> Finish.parse(text, units));
+            if (finish != null) {
+                byFace.put(face, finish);
+            }
+        });
+        if (steps.contains(null) || papers.contains(null) || grid == null || meeting == null) {
             return null;
         }
-        Map<String, Integer> byFace = matting.byFace() == null ? Map.of() : matting.byFace();
-        return field(
+        return fields.field(
                 "matting",
-                "%d layers, step %s".formatted(matting.layers(), matting.step()),
-                "0 to %d layers, step 0 to %s".formatted(Matting.MOST_LAYERS, Matting.WIDEST_STEP.exactText(units)),
-                () -> new Matting(matting.layers(), step, grid, meeting, byFace));
+                "%d layers, steps %s".formatted(matting.layers(), matting.steps()),
+                "0 to %d layers, 1 to 3 papers and steps, each 0 to %s"
+                        .formatted(Finish.MOST_MATS, Matting.WIDEST_STEP.exactText(units)),
+                () -> new Matting(matting.layers(), steps, grid, meeting, byFace, papers));
+    }
+
+    /** What could not be read is null there. */
+    private static <A, B> List<B> each(List<A> given, String field, BiFunction<String, A, B> reader) {
+        List<B> read = new ArrayList<>();
+        for (int i = 0; given != null && i < given.size(); i++) {
+            read.add(reader.apply("%s[%d]".formatted(field, i), given.get(i)));
+        }
+        return read;
     }
 }

@@ -24,9 +24,14 @@ public record LengthJson(
         @Schema(example = "2¾ in") String shown,
         boolean exact) {
 
-    static LengthJson of(Length length, UnitSystem units) {
+    public static LengthJson of(Length length, UnitSystem units) {
         Reading reading = vantbreeze.measure.Ruler.of(units).read(length);
         return new LengthJson(length.exactText(units), length.millimetres(), reading.text(), reading.exact());
+    }
+
+    /** @return null for null */
+    static LengthJson orNull(Length length, UnitSystem units) {
+        return length == null ? null : of(length, units);
     }
 
     /** Both sides of something. */
@@ -36,7 +41,7 @@ public record LengthJson(
             LengthJson height,
             @Schema(example = "5½ × 4¼ in") String shown) {
 
-        static SizeJson of(Size size, UnitSystem units) {
+        public static SizeJson of(Size size, UnitSystem units) {
             return new SizeJson(
                     LengthJson.of(size.width(), units),
                     LengthJson.of(size.height(), units),

@@ -20,6 +20,7 @@ import vantbreeze.measure.ToolGrid;
 import vantbreeze.measure.UnitSystem;
 import vantbreeze.plan.Brief;
 import vantbreeze.plan.Folding;
+import vantbreeze.plan.Look;
 import vantbreeze.plan.Planner;
 import vantbreeze.post.Envelope;
 import vantbreeze.server.plan.LengthJson.SizeJson;
@@ -84,6 +85,12 @@ class PlanController {
     FoldingJson folding(@RequestBody BriefJson json) {
         Brief brief = json.read();
         return FoldingJson.of(Folding.of(brief), brief.units());
+    }
+
+    /** A brief in, the card as it is seen closed, opened, displayed and from behind out; none if it cannot fold. */
+    @PostMapping("/looks")
+    List<LookJson> looks(@RequestBody BriefJson brief) {
+        return Look.all(brief.read()).stream().map(LookJson::of).toList();
     }
 
     @GetMapping("/folds")

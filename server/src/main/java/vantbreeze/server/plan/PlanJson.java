@@ -4,13 +4,13 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import vantbreeze.catalogue.Parameter;
 import vantbreeze.layer.Face;
-import vantbreeze.make.ScoreReading;
+import vantbreeze.layer.Mat;
 import vantbreeze.make.Step;
+import vantbreeze.measure.UnitSystem;
 import vantbreeze.plan.Severity;
 import vantbreeze.plan.Snag;
 import vantbreeze.post.EnvelopeFit;
 import vantbreeze.server.plan.LengthJson.SizeJson;
-import vantbreeze.structure.Fold;
 import vantbreeze.structure.Side;
 
 /**
@@ -28,14 +28,12 @@ public record PlanJson(
         @Schema(nullable = true) ClosedJson closed,
         List<FaceJson> faces,
         List<MatJson> mats,
+        List<PlacedJson> ornaments,
+        List<RoomJson> messageRoom,
         List<CutJson> cutList,
         SheetUseJson sheet,
         @Schema(nullable = true) FitJson fit,
         List<FitJson> closest,
-
-        @Schema(description = "what services make of it in that envelope; empty without one")
-        List<PostJson> post,
-
         List<Step> steps,
         List<SnagJson> snags) {
 
@@ -59,73 +57,20 @@ public record PlanJson(
             @Schema(nullable = true) String limits,
             @Schema(description = "of a choice; else empty") List<String> choices) {}
 
-    @Schema(name = "Piece")
-    public record PieceJson(
-            String name,
-            SizeJson size,
-            List<double[]> outline,
-
-            @Schema(description = "what is cut out inside, each like the outline")
-            List<List<double[]>> holes,
-
-            List<PanelJson> panels,
-            List<ScoreJson> scores,
-
-            @Schema(description = "the scores as they are scored: what runs on straight is one line, without a handle")
-            List<ScoreJson> lines,
-
-            List<SlitJson> slits,
-
-            @Schema(description = "positions to score at, turn the piece round, and score at again; else empty")
-            List<LengthJson> sameFromBothEnds) {}
-
-    @Schema(name = "Panel")
-    public record PanelJson(
-            String id,
-            String name,
-            SizeJson size,
-            List<double[]> points,
-            List<List<double[]>> holes,
-            @Schema(description = "a place well inside it") double[] inside) {}
-
-    /** Positions are absent for an oblique score; the handle is absent where nothing moves it. */
-    @Schema(name = "Score")
-    public record ScoreJson(
-            String id,
-            Fold fold,
-            Side scoreOn,
-            ScoreReading.Lie lie,
-            double[] from,
-            double[] to,
-            boolean runsThrough,
-            @Schema(nullable = true) LengthJson fromStart,
-            @Schema(nullable = true) LengthJson fromEnd,
-            @Schema(nullable = true) LengthJson begins,
-            @Schema(nullable = true) LengthJson ends,
-            @Schema(nullable = true) HandleJson handle) {}
-
-    /**
-     * What dragging a score changes: the parameter's value grows by the drag divided by the rate. For a list of panels
-     * the panel at {@code panel} grows and the next one shrinks.
-     */
-    @Schema(name = "Handle")
-    public record HandleJson(String parameter, int panel, double rate, double leastMm, double mostMm) {}
-
-    @Schema(name = "Slit")
-    public record SlitJson(String id, double[] from, double[] to) {}
-
+    /** @param posted with all that sticks out of it; what is drawn is drawn in it */
     @Schema(name = "ClosedCard")
     public record ClosedJson(
             SizeJson size,
+            SizeJson posted,
             LengthJson thickness,
             int layers,
             double grams,
-            List<RegionJson> front,
+            List<WeightJson> weights,
+            List<LookJson.RegionJson> front,
             List<SpotJson> bulk) {}
 
-    /** @param layer 0 for the panel itself, 1 or more for its mats */
-    @Schema(name = "Region")
-    public record RegionJson(String panel, Side side, int layer, List<double[]> points, List<List<double[]>> holes) {}
+    @Schema(name = "Weight")
+    public record WeightJson(String part, double grams) {}
 
     @Schema(name = "Spot")
     public record SpotJson(double thicknessMm, int layers, List<double[]> points, List<List<double[]>> holes) {}
@@ -137,17 +82,29 @@ public record PlanJson(
             String panel,
             Side side,
             List<Face.Seen> seen,
+
+            @Schema(description = "how it is dressed, as in the brief's byFace")
+            String finish,
+
+            @Schema(description = "how many papers lie on it")
             int layers,
+
+            @Schema(description = "where up is when it is seen most, degrees anticlockwise from the flat piece's up")
+            double up,
 
             @Schema(description = "dressed before the pieces are joined")
             boolean beforeAssembly) {}
 
+    /** @param up where its pattern's up is, degrees anticlockwise from the flat piece's up */
     @Schema(name = "Mat")
     public record MatJson(
             String face,
             String panel,
             Side side,
+            Mat.Kind kind,
             int layer,
+            BriefJson.PaperJson paper,
+            double up,
             SizeJson size,
             LengthJson left,
             LengthJson right,
@@ -155,6 +112,36 @@ public record PlanJson(
             LengthJson bottom,
             List<double[]> points,
             List<List<double[]>> holes) {}
+
+    /** An ornament where it lies. */
+    @Schema(name = "PlacedOrnament")
+    public record PlacedJson(
+            String name,
+
+            @Schema(description = "key of its face") String face,
+
+            @Schema(description = "id of the panel it is glued to")
+            String panel,
+
+            Side side,
+
+            @Schema(description = "on the flat piece, face side up, in mm")
+            List<double[]> points,
+
+            LengthJson lift,
+
+            @Schema(description = "how high foam has to hold it to lie on all that it crosses")
+            LengthJson needed,
+
+            @Schema(description = "on the outside of the closed card")
+            boolean outside,
+
+            @Schema(description = "panels under it that part from its own: no glue there")
+            List<String> crosses) {}
+
+    /** @param size the largest plain rectangle */
+    @Schema(name = "MessageRoom")
+    public record RoomJson(String face, String name, SizeJson size) {}
 
     @Schema(name = "CutPiece")
     public record CutJson(
@@ -172,15 +159,19 @@ public record PlanJson(
             boolean turned,
             LengthJson spareAcross,
             LengthJson spareUp,
-            EnvelopeFit.Verdict verdict) {}
+            EnvelopeFit.Verdict verdict) {
 
-    /**
-     * @param taken name of the smallest class that takes it; absent if none in the table does
-     * @param text which limit decides
-     */
-    @Schema(name = "Post")
-    public record PostJson(
-            String service, @Schema(nullable = true) String taken, String text, boolean dearer) {}
+        public static FitJson of(EnvelopeFit fit, UnitSystem units) {
+            return new FitJson(
+                    fit.envelope().id(),
+                    fit.envelope().name(),
+                    SizeJson.of(fit.envelope().size(), units),
+                    fit.turned(),
+                    LengthJson.of(fit.spareAcross(), units),
+                    LengthJson.of(fit.spareUp(), units),
+                    fit.verdict());
+        }
+    }
 
     @Schema(name = "Snag")
     public record SnagJson(

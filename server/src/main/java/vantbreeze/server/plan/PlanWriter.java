@@ -2,25 +2,19 @@ package vantbreeze.server.plan;
 
 import java.util.Comparator;
 import java.util.List;
-import vantbreeze.catalogue.Handle;
 import vantbreeze.catalogue.Parameter;
 import vantbreeze.catalogue.Range;
 import vantbreeze.layer.Face;
 import vantbreeze.layer.Mat;
-import vantbreeze.make.ScoreCard;
-import vantbreeze.make.ScoreReading;
+import vantbreeze.layer.PlacedOrnament;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Ruler;
 import vantbreeze.measure.Size;
 import vantbreeze.measure.UnitSystem;
 import vantbreeze.plan.Plan;
 import vantbreeze.plan.Snag;
-import vantbreeze.post.EnvelopeFit;
-import vantbreeze.post.PostalClass;
-import vantbreeze.post.PostalVerdict;
 import vantbreeze.server.plan.LengthJson.SizeJson;
-import vantbreeze.structure.Piece;
-import vantbreeze.structure.Point;
+import vantbreeze.structure.Panel;
 
 /** Writes a plan for the wire, lengths in the maker's units. */
 public final class PlanWriter {
@@ -41,29 +35,30 @@ public final class PlanWriter {
         return new PlanJson(
                 BriefJson.of(plan.brief()),
                 plan.parameters().stream().map(this::parameter).toList(),
-                plan.scoreCards().stream().map(this::piece).toList(),
+                plan.scoreCards().stream()
+                        .map(c -> PieceJson.of(c, plan.structure().panels(), plan.handles(), units))
+                        .toList(),
                 plan.closed() == null ? null : closed(plan.closed()),
                 plan.faces().stream().map(this::face).toList(),
                 plan.dressing().mats().stream().map(this::mat).toList(),
+                plan.ornaments().placed().stream().map(this::ornament).toList(),
+                plan.messageRoom().stream()
+                        .map(r -> new PlanJson.RoomJson(r.face().key(), r.face().label(), size(r.size())))
+                        .toList(),
                 plan.cutList().stream()
                         .map(c -> new PlanJson.CutJson(
                                 c.count(), c.name(), size(c.size()), c.goesOn(), c.note(), c.isMat(), c.isSplit()))
                         .toList(),
                 new PlanJson.SheetUseJson(
                         plan.brief().sheet().name(), size(plan.brief().sheet().size()), plan.basesFromSheet()),
-                plan.fit() == null ? null : fit(plan.fit()),
-                plan.closest().stream().map(this::fit).toList(),
-                plan.post().stream().map(this::post).toList(),
+                plan.fit() == null ? null : PlanJson.FitJson.of(plan.fit(), units),
+                plan.closest().stream().map(f -> PlanJson.FitJson.of(f, units)).toList(),
                 plan.steps(),
                 plan.snags().stream().map(PlanWriter::snag).toList());
     }
 
     private LengthJson length(Length length) {
         return LengthJson.of(length, units);
-    }
-
-    private LengthJson lengthOrNull(Length length) {
-        return length == null ? null : length(length);
     }
 
     private SizeJson size(Size size) {
@@ -100,79 +95,17 @@ public final class PlanWriter {
                 .formatted(ruler.text(range.least()), range.whyLeast(), ruler.text(range.most()), range.whyMost());
     }
 
-    private PlanJson.PieceJson piece(ScoreCard card) {
-        Piece piece = card.piece();
-        return new PlanJson.PieceJson(
-                piece.name(),
-                size(piece.size()),
-                LengthJson.corners(piece.polygon()),
-                LengthJson.holes(piece.polygon()),
-                plan.structure().panels().stream()
-                        .filter(p -> p.piece().equals(piece.name()))
-                        .map(p -> new PlanJson.PanelJson(
-                                p.id(),
-                                p.name(),
-                                size(p.box()),
-                                LengthJson.corners(p.outline()),
-                                LengthJson.holes(p.outline()),
-                                LengthJson.inside(p.outline())))
-                        .toList(),
-                card.readings().stream().map(this::score).toList(),
-                card.lines().stream().map(this::score).toList(),
-                piece.slits().stream()
-                        .map(s -> new PlanJson.SlitJson(s.id(), point(s.from()), point(s.to())))
-                        .toList(),
-                card.sameFromBothEnds().stream().map(this::length).toList());
-    }
-
-    private PlanJson.ScoreJson score(ScoreReading reading) {
-        PlanJson.HandleJson handle = plan.handles().stream()
-                .filter(h -> h.score().equals(reading.score().id()))
-                .findFirst()
-                .map(PlanWriter::handle)
-                .orElse(null);
-        return new PlanJson.ScoreJson(
-                reading.score().id(),
-                reading.score().fold(),
-                reading.scoreOn(),
-                reading.lie(),
-                point(reading.score().from()),
-                point(reading.score().to()),
-                reading.runsThrough(),
-                lengthOrNull(reading.fromStart()),
-                lengthOrNull(reading.fromEnd()),
-                lengthOrNull(reading.begins()),
-                lengthOrNull(reading.ends()),
-                handle);
-    }
-
-    private static PlanJson.HandleJson handle(Handle h) {
-        return new PlanJson.HandleJson(
-                h.parameter(),
-                h.panel(),
-                h.rate(),
-                h.least().millimetres(),
-                h.most().millimetres());
-    }
-
-    private static double[] point(Point p) {
-        return new double[] {p.x().millimetres(), p.y().millimetres()};
-    }
-
     private PlanJson.ClosedJson closed(Plan.ClosedCard closed) {
         return new PlanJson.ClosedJson(
                 size(closed.size()),
+                size(closed.posted()),
                 length(closed.thickness()),
                 closed.layers(),
                 closed.grams(),
-                closed.front().stream()
-                        .map(r -> new PlanJson.RegionJson(
-                                r.face().panel().name(),
-                                r.face().side(),
-                                r.layer(),
-                                LengthJson.corners(r.outline()),
-                                LengthJson.holes(r.outline())))
+                closed.weights().stream()
+                        .map(w -> new PlanJson.WeightJson(w.part(), w.grams()))
                         .toList(),
+                closed.front().stream().map(LookJson.RegionJson::of).toList(),
                 closed.bulk().stream()
                         .map(s -> new PlanJson.SpotJson(
                                 s.thickness().millimetres(),
@@ -189,7 +122,9 @@ public final class PlanWriter {
                 face.panel().name(),
                 face.side(),
                 face.seen().stream().sorted(Comparator.naturalOrder()).toList(),
-                plan.brief().matting().layersOn(face),
+                plan.brief().matting().on(face).text(units),
+                plan.brief().matting().on(face).papers(),
+                face.up(),
                 face.beforeAssembly());
     }
 
@@ -198,7 +133,10 @@ public final class PlanWriter {
                 m.face().key(),
                 m.face().panel().name(),
                 m.face().side(),
+                m.kind(),
                 m.layer(),
+                BriefJson.PaperJson.of(m.paper()),
+                m.up(),
                 size(m.size()),
                 length(m.left()),
                 length(m.right()),
@@ -208,38 +146,17 @@ public final class PlanWriter {
                 LengthJson.holes(m.outline()));
     }
 
-    private PlanJson.FitJson fit(EnvelopeFit fit) {
-        return new PlanJson.FitJson(
-                fit.envelope().id(),
-                fit.envelope().name(),
-                size(fit.envelope().size()),
-                fit.turned(),
-                length(fit.spareAcross()),
-                length(fit.spareUp()),
-                fit.verdict());
-    }
-
-    private PlanJson.PostJson post(PostalVerdict verdict) {
-        return new PlanJson.PostJson(
-                verdict.service(),
-                verdict.taken().map(PostalClass::name).orElse(null),
-                decides(verdict),
-                verdict.dearer());
-    }
-
-    private String decides(PostalVerdict verdict) {
-        PostalClass c = verdict.decidedBy();
-        Ruler ruler = Ruler.of(c.system());
-        String limit = switch (verdict.decides()) {
-            case LONG_SIDE -> "long side at most " + ruler.text(c.most().longSide());
-            case SHORT_SIDE -> "short side at most " + ruler.text(c.most().shortSide());
-            case THICKNESS -> "at most %s thick".formatted(ruler.text(c.thickness()));
-            case WEIGHT -> "at most %.0f g".formatted(c.grams());
-            case LEAST_SIZE -> "at least " + c.least().map(ruler::text).orElse("");
-        };
-        return verdict.taken().isPresent()
-                ? "%s; it uses %d%% of the limit".formatted(limit, Math.round(100 * verdict.share()))
-                : "too much for a %s: %s".formatted(c.name(), limit);
+    private PlanJson.PlacedJson ornament(PlacedOrnament o) {
+        return new PlanJson.PlacedJson(
+                o.ornament().name(),
+                o.face().key(),
+                o.face().panel().id(),
+                o.face().side(),
+                LengthJson.corners(o.onPiece()),
+                length(o.lift()),
+                length(o.needed()),
+                o.outside(),
+                o.crosses().stream().map(Panel::name).toList());
     }
 
     private static PlanJson.SnagJson snag(Snag snag) {

@@ -3,10 +3,7 @@ package vantbreeze.server.project;
 import jakarta.validation.Valid;
 import java.util.List;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.ProblemDetail;
-import org.springframework.orm.ObjectOptimisticLockingFailureException;
 import org.springframework.web.bind.annotation.DeleteMapping;
-import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -16,7 +13,6 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import vantbreeze.server.web.Problem;
 
 /** The maker's projects. */
 @RestController
@@ -74,25 +70,5 @@ class ProjectController {
     @PostMapping("/{id}/revisions/{number}/restore")
     ProjectJson restore(@PathVariable String id, @PathVariable int number, @RequestBody ProjectJson.VersionJson at) {
         return service.restore(id, number, at.version());
-    }
-
-    /** Both versions are in the answer: the newest whole, yours by its number. */
-    @ExceptionHandler(ProjectConflict.class)
-    ProblemDetail conflict(ProjectConflict e) {
-        ProblemDetail problem = Problem.of(HttpStatus.CONFLICT, "Changed elsewhere", e.getMessage());
-        problem.setProperty("current", e.current());
-        problem.setProperty("yours", e.yours());
-        return problem;
-    }
-
-    @ExceptionHandler(ObjectOptimisticLockingFailureException.class)
-    ProblemDetail race(ObjectOptimisticLockingFailureException e) {
-        return Problem.of(
-                HttpStatus.CONFLICT, "Changed elsewhere", "The project was changed at the same moment; load it again.");
-    }
-
-    @ExceptionHandler(ProjectNotFound.class)
-    ProblemDetail missing(ProjectNotFound e) {
-        return Problem.of(HttpStatus.NOT_FOUND, "Not found", e.getMessage());
     }
 }

@@ -11,6 +11,9 @@ import vantbreeze.plan.Plan;
 import vantbreeze.plan.Planner;
 import vantbreeze.plan.Severity;
 import vantbreeze.server.plan.BriefJson;
+import vantbreeze.server.plan.SavedBrief;
+import vantbreeze.server.web.Conflict;
+import vantbreeze.server.web.NotFound;
 
 /** Keeps projects and all their revisions. A brief is only kept if a plan follows from it. */
 @Service
@@ -55,7 +58,7 @@ public class ProjectService {
     /**
      * Keeps a new revision if the brief differs from the newest, and the name.
      *
-     * @throws ProjectConflict if the project has moved on since that version
+     * @throws Conflict if the project has moved on since that version
      * @throws BriefException if no plan follows; nothing is kept then
      */
     public ProjectJson save(String id, ProjectJson.ChangeJson change) {
@@ -92,7 +95,7 @@ public class ProjectService {
 
     /** Takes a deletion back. */
     public ProjectJson undelete(String id) {
-        Project project = projects.findById(id).orElseThrow(() -> new ProjectNotFound("project " + id));
+        Project project = projects.findById(id).orElseThrow(() -> new NotFound("project " + id));
         project.undelete();
         return json(projects.saveAndFlush(project));
     }
@@ -111,23 +114,20 @@ public class ProjectService {
     /** Makes an older revision the newest again; the ones between stay. */
     public ProjectJson restore(String id, int number, long version) {
         Project project = projectAt(id, version);
-        Revision older = revisions
-                .findByProjectIdAndNumber(id, number)
-                .orElseThrow(() -> new ProjectNotFound("revision " + number));
+        Revision older =
+                revisions.findByProjectIdAndNumber(id, number).orElseThrow(() -> new NotFound("revision " + number));
         keep(project, older.brief(), clock.instant());
         return json(projects.saveAndFlush(project));
     }
 
     private Project project(String id) {
-        return projects.findById(id)
-                .filter(p -> !p.isDeleted())
-                .orElseThrow(() -> new ProjectNotFound("project " + id));
+        return projects.findById(id).filter(p -> !p.isDeleted()).orElseThrow(() -> new NotFound("project " + id));
     }
 
     private Project projectAt(String id, long version) {
         Project project = project(id);
         if (project.version() != version) {
-            throw new ProjectConflict(json(project), version);
+            throw new Conflict(project.name(), json(project), project.version(), version);
         }
         return project;
     }
@@ -139,7 +139,7 @@ public class ProjectService {
     }
 
     private BriefJson read(Revision revision) {
-        return json.readValue(revision.brief(), BriefJson.class);
+        return SavedBrief.read(json, revision.brief());
     }
 
     private ProjectJson json(Project project) {

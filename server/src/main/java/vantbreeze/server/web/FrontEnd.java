@@ -17,6 +17,8 @@ class FrontEnd implements WebMvcConfigurer {
         registry.addViewController("/").setViewName("forward:/index.html");
         registry.addViewController("/projects").setViewName("forward:/index.html");
         registry.addViewController("/bench/{id}").setViewName("forward:/index.html");
+        registry.addViewController("/bench/{id}/layers").setViewName("forward:/index.html");
+        registry.addViewController("/bench/{id}/post").setViewName("forward:/index.html");
     }
 
     /** Built files carry a hash in their name and never change. */

@@ -7,6 +7,7 @@ import org.springframework.http.HttpStatusCode;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.orm.ObjectOptimisticLockingFailureException;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
@@ -20,14 +21,44 @@ import vantbreeze.plan.BriefException;
 @RestControllerAdvice
 class ProblemAdvice extends ResponseEntityExceptionHandler {
 
+    private static final String CHANGED_ELSEWHERE = "Changed elsewhere";
+
     @ExceptionHandler(BriefException.class)
     ProblemDetail brief(BriefException e) {
+        return refused("No plan follows from this brief", e.faults());
+    }
+
+    @ExceptionHandler(FieldsRefused.class)
+    ProblemDetail fields(FieldsRefused e) {
+        return refused("Some fields cannot be as they are", e.faults());
+    }
+
+    private static ProblemDetail refused(String title, List<BriefException.Fault> faults) {
         return Problem.of(
                 HttpStatus.UNPROCESSABLE_CONTENT,
-                "No plan follows from this brief",
-                e.faults().stream()
+                title,
+                faults.stream()
                         .map(f -> new Problem.Field(f.field(), f.value(), f.allowed(), f.text()))
                         .toList());
+    }
+
+    @ExceptionHandler(NotFound.class)
+    ProblemDetail missing(NotFound e) {
+        return Problem.of(HttpStatus.NOT_FOUND, "Not found", e.getMessage());
+    }
+
+    /** What was asked for as it is now is in the answer, yours by its version. */
+    @ExceptionHandler(Conflict.class)
+    ProblemDetail conflict(Conflict e) {
+        ProblemDetail problem = Problem.of(HttpStatus.CONFLICT, CHANGED_ELSEWHERE, e.getMessage());
+        problem.setProperty("current", e.current());
+        problem.setProperty("yours", e.yours());
+        return problem;
+    }
+
+    @ExceptionHandler(ObjectOptimisticLockingFailureException.class)
+    ProblemDetail race(ObjectOptimisticLockingFailureException e) {
+        return Problem.of(HttpStatus.CONFLICT, CHANGED_ELSEWHERE, "It was changed at the same moment; load it again.");
     }
 
     @Override

@@ -33,8 +33,10 @@ class DemoProjectsTest {
         when(projects.list()).thenReturn(List.of());
         demo.run(new DefaultApplicationArguments());
         ArgumentCaptor<BriefJson> briefs = ArgumentCaptor.captor();
-        verify(projects, times(6)).create(anyString(), briefs.capture());
-        assertThat(briefs.getAllValues()).extracting(BriefJson::fold).contains("z-fold", "gatefold", "free-strip");
+        verify(projects, times(8)).create(anyString(), briefs.capture());
+        assertThat(briefs.getAllValues())
+                .extracting(BriefJson::fold)
+                .contains("z-fold", "gatefold", "latch-gate", "tower", "free-strip");
         assertThat(briefs.getAllValues()).extracting(BriefJson::units).contains(UnitSystem.INCH, UnitSystem.METRIC);
         Set<BriefJson.BasisKind> bases =
                 briefs.getAllValues().stream().map(b -> b.basis().kind()).collect(Collectors.toSet());

@@ -12,12 +12,15 @@ import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
 import tools.jackson.databind.json.JsonMapper;
 import vantbreeze.plan.Plan;
 import vantbreeze.plan.Planner;
+import vantbreeze.post.MadeEnvelope;
 import vantbreeze.server.TestBriefs;
 import vantbreeze.server.export.PdfReading.Line;
 import vantbreeze.server.plan.BriefJson;
@@ -72,6 +75,40 @@ class PdfTest {
             for (Line wanted : linesOf(base)) {
                 assertThat(drawn).anyMatch(l -> l.isWithin(TOLERANCE_MM, wanted));
             }
+        }
+    }
+
+    /** An envelope that is made by its template is as large as the template draws it. */
+    @ParameterizedTest
+    @EnumSource(MadeEnvelope.Style.class)
+    void aMadeEnvelopeIsDrawnInLifeSize(MadeEnvelope.Style style) throws IOException {
+        Plan plan = plan(TestBriefs.zFold("3 in", "2 1/2 in"));
+        Piece blank = ExportController.envelope(plan, style).piece();
+        try (PDDocument pdf = Loader.loadPDF(TemplatePdf.of("Test", List.of(blank), Paper.named("a4")))) {
+            assertThat(pdf.getNumberOfPages()).isEqualTo(1);
+            List<Double> lengths =
+                    PdfReading.lines(pdf.getPage(0)).stream().map(Line::length).toList();
+            assertThat(blank.scores()).hasSizeGreaterThanOrEqualTo(4).allSatisfy(s -> {
+                double mm = Math.hypot(
+                        s.to().x().minus(s.from().x()).millimetres(),
+                        s.to().y().minus(s.from().y()).millimetres());
+                assertThat(lengths).anySatisfy(l -> assertThat(l).isCloseTo(mm, within(TOLERANCE_MM)));
+            });
+        }
+    }
+
+    /** A drawn ornament and the pieces of a closure are cut by the template too. */
+    @Test
+    void shapedOrnamentsAndClosuresAreInTheTemplate() throws IOException {
+        Plan plan = plan(TestBriefs.gatefold("5 1/2 in", "4 in")
+                .replace("\"closure\": null", "\"closure\": \"ring\"")
+                .replace("\"ornaments\": []", """
+                        "ornaments": [{"name": "tag", "face": "back/face", "outline": "outline 1 in: 0,0 4,0 2,3",
+                          "x": "1/2 in", "y": "1 in", "lift": null, "glue": "OWN_PANEL",
+                          "paper": {"stock": "200 gsm", "colour": "#c0504d", "print": "PLAIN"}}]"""));
+        try (PDDocument pdf = Loader.loadPDF(TemplatePdf.of("Test", plan, Paper.named("a4")))) {
+            String text = new PDFTextStripper().getText(pdf);
+            assertThat(text).contains("Test: tag", "Test: ring", "Test: disc");
         }
     }
 

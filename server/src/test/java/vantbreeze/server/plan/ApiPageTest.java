@@ -2,6 +2,7 @@ package vantbreeze.server.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -38,6 +39,7 @@ class ApiPageTest extends TestApplication {
         String answer = http.perform(post("/api/plans")
                         .contentType(MediaType.APPLICATION_JSON)
                         .content(block(page, "brief")))
+                .andExpect(status().isOk())
                 .andReturn()
                 .getResponse()
                 .getContentAsString(StandardCharsets.UTF_8);

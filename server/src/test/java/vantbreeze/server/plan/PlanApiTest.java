@@ -60,16 +60,18 @@ class PlanApiTest extends TestApplication {
 
     @Test
     void everyFaultOfABriefIsNamedAtOnceWithFieldValueAndRange() throws Exception {
-        String brief =
-                TestBriefs.zFold("five", "4 1/4 in").replace("300", "9000").replace("\"1/16 in\"", "\"1/3 in\"");
+        String brief = TestBriefs.zFold("five", "4 1/4 in")
+                .replace("300 gsm", "9000 gsm")
+                .replace("\"1/16 in\"", "\"1/3 in\"");
         plan(brief)
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(content().contentType(MediaType.APPLICATION_PROBLEM_JSON))
                 .andExpect(jsonPath(
                         "$.fields[*].field",
-                        containsInAnyOrder("basis.width", "baseGsm", "tools.ruler", "tools.board", "matting.grid")))
-                .andExpect(jsonPath("$.fields[?(@.field == 'baseGsm')].value", contains("9000")))
-                .andExpect(jsonPath("$.fields[?(@.field == 'baseGsm')].allowed", contains("40 to 600 gsm")))
+                        containsInAnyOrder("basis.width", "base.stock", "tools.ruler", "tools.board", "matting.grid")))
+                .andExpect(jsonPath("$.fields[?(@.field == 'base.stock')].value", contains("9000 gsm")))
+                .andExpect(jsonPath(
+                        "$.fields[?(@.field == 'base.stock')].allowed", contains("40 to 600 gsm, or 0.03 to 1.5 mm")))
                 .andExpect(jsonPath("$.fields[*].text", everyItem(not(containsString("null")))));
     }
 
@@ -94,11 +96,12 @@ class PlanApiTest extends TestApplication {
                 .andExpect(status().isBadRequest())
                 .andExpect(jsonPath("$.fields[0].field").value("colour"));
         plan("{}")
-                .andExpect(status().isBadRequest())
-                .andExpect(jsonPath("$.fields[0].field").value("baseGsm"));
-        plan("{\"baseGsm\": 300, \"matGsm\": 160}")
                 .andExpect(status().isUnprocessableContent())
-                .andExpect(jsonPath("$.fields[*].field", hasItem("fold")));
+                .andExpect(jsonPath("$.fields[*].field", hasItem("fold")))
+                .andExpect(jsonPath("$.fields[*].field", hasItem("base")));
+        plan("{\"matting\": {\"layers\": \"many\"}}")
+                .andExpect(status().isBadRequest())
+                .andExpect(jsonPath("$.fields[0].field").value("matting.layers"));
     }
 
     @Test

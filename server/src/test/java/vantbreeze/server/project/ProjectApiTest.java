@@ -24,6 +24,8 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import vantbreeze.server.TestApplication;
 import vantbreeze.server.TestBriefs;
+import vantbreeze.server.plan.BriefJson;
+import vantbreeze.server.plan.SavedBrief;
 
 class ProjectApiTest extends TestApplication {
 
@@ -151,5 +153,25 @@ class ProjectApiTest extends TestApplication {
         http.perform(get("/api/projects/none"))
                 .andExpect(status().isNotFound())
                 .andExpect(jsonPath("$.detail", containsString("none")));
+    }
+
+    /** Briefs saved before stock had a colour and mats had steps of their own are still read as they were meant. */
+    @Test
+    void briefsOfEarlierMonthsAreReadAsTheyWereMeant() throws Exception {
+        String old = """
+                {"fold": "z-fold", "basis": {"kind": "CLOSED", "width": "5 1/2 in", "height": "4 1/4 in"},
+                 "parameters": {}, "sheet": "letter", "envelope": "a2us", "baseGsm": 280, "matGsm": 120,
+                 "tools": {"ruler": "1/16 in", "board": "1/16 in", "trimmer": "12 in"},
+                 "matting": {"layers": 2, "step": "1/8 in", "grid": "1/16 in", "meeting": "RUN_ON",
+                             "byFace": {"back/face": 1}},
+                 "units": "INCH"}""";
+        BriefJson brief = SavedBrief.read(json, old);
+        assertThat(brief.base().stock()).isEqualTo("280 gsm");
+        assertThat(brief.matting().steps()).containsExactly("1/8 in");
+        assertThat(brief.matting().byFace()).containsEntry("back/face", "1");
+        assertThat(brief.matting().papers())
+                .extracting(BriefJson.PaperJson::stock)
+                .containsOnly("120 gsm");
+        assertThat(brief.read().matting().layers()).isEqualTo(2);
     }
 }

@@ -1,0 +1,163 @@
+package vantbreeze.layer;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.SortedSet;
+import java.util.TreeSet;
+import java.util.function.Predicate;
+import java.util.function.ToDoubleFunction;
+import java.util.stream.IntStream;
+import org.locationtech.jts.algorithm.locate.SimplePointInAreaLocator;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Location;
+import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.prep.PreparedGeometry;
+import org.locationtech.jts.geom.prep.PreparedGeometryFactory;
+import vantbreeze.material.Print;
+import vantbreeze.measure.Length;
+import vantbreeze.measure.Size;
+import vantbreeze.structure.Structure;
+
+/**
+ * A plain rectangle to write on.
+ *
+ * @param size the largest on that face
+ */
+public record MessageRoom(Face face, Size size) {
+
+    /** A message needs about 2 by 3 in of plain face. Common practice, no published source. */
+    public static final Size LEAST = new Size(Length.inches(3), Length.inches(2));
+
+    private static final int MOST_CORNERS = 24;
+
+    /** @return every face with room enough, the largest first; the front of the closed card is no place for it */
+    public static List<MessageRoom> of(
+            List<Face> faces, Structure structure, Dressing dressing, Ornaments ornaments, Print base) {
+        return faces.stream()
+                .filter(MessageRoom::isReached)
+                .filter(f -> !structure.isGlued(f.panel(), f.side()))
+                .flatMap(f -> on(f, dressing, ornaments, base).stream())
+                .sorted(Comparator.comparingDouble((MessageRoom r) -> r.size().squareMillimetres())
+                        .reversed())
+                .toList();
+    }
+
+    /** Whether someone who has the open card in hand can write there. */
+    public static boolean isReached(Face face) {
+        return face.seen().contains(Face.Seen.OPENED)
+                || face.seen().contains(Face.Seen.BEHIND)
+                || (face.seen().contains(Face.Seen.DISPLAYED) && !face.seen().contains(Face.Seen.CLOSED));
+    }
+
+    private static Optional<MessageRoom> on(Face face, Dressing dressing, Ornaments ornaments, Print base) {
+        List<Mat> mats =
+                dressing.mats().stream().filter(m -> m.face().equals(face)).toList();
+        List<Envelope> taken = new ArrayList<>();
+        mats.stream()
+                .filter(m -> m.kind() == Mat.Kind.STRIP)
+                .forEach(m -> taken.add(m.outline().getEnvelopeInternal()));
+        ornaments.placed().stream()
+                .filter(o -> o.face().equals(face))
+                .forEach(o -> taken.add(o.onPiece().getEnvelopeInternal()));
+        Optional<Mat> top =
+                mats.stream().filter(m -> m.kind() != Mat.Kind.STRIP).reduce((below, above) -> above);
+        Print print = top.map(m -> m.paper().print()).orElse(base);
+        return print != Print.PLAIN
+                ? Optional.empty()
+                : largest(top.map(Mat::outline).orElse(face.panel().outline()), taken)
+                        .map(size -> new MessageRoom(face, size));
+    }
+
+    /**
+     * The largest upright rectangle in an outline that is large enough and touches nothing in it. Its sides lie on corners
+     * of the outline or on borders of what it leaves free; in an outline of few corners and no slanting edges no other is
+     * larger.
+     */
+    static Optional<Size> largest(Polygon outline, List<Envelope> taken) {
+        if (outline.isRectangle() && taken.isEmpty()) {
+            return Optional.of(size(outline.getEnvelopeInternal())).filter(LEAST::fitsWithinEitherWay);
+        }
+        if (!LEAST.fitsWithinEitherWay(size(outline.getEnvelopeInternal()))) {
+            return Optional.empty();
+        }
+        SortedSet<Double> acrosses = few(outline, c -> c.x);
+        SortedSet<Double> ups = few(outline, c -> c.y);
+        for (Envelope box : taken) {
+            acrosses.addAll(List.of(box.getMinX(), box.getMaxX()));
+            ups.addAll(List.of(box.getMinY(), box.getMaxY()));
+        }
+        double[] xs = acrosses.stream().mapToDouble(x -> x).toArray();
+        double[] ys = ups.stream().mapToDouble(y -> y).toArray();
+        int[][] free = freeCells(outline, taken, xs, ys);
+        Envelope best = new Envelope();
+        for (int left = 0; left < xs.length; left++) {
+            for (int right = left + 1; right < xs.length; right++) {
+                for (int low = 0; low < ys.length; low++) {
+                    for (int high = low + 1; high < ys.length; high++) {
+                        int within = free[right][high] - free[left][high] - free[right][low] + free[left][low];
+                        if (within == (right - left) * (high - low)) {
+                            Envelope tried = new Envelope(xs[left], xs[right], ys[low], ys[high]);
+                            if (tried.getArea() > best.getArea() && LEAST.fitsWithinEitherWay(size(tried))) {
+                                best = tried;
+                            }
+                        }
+                    }
+                }
+            }
+        }
+        return best.isNull() ? Optional.empty() : Optional.of(size(best));
+    }
+
+    /** @return for each corner of the grid how many cells left of it and below it lie in the outline and are not taken */
+    private static int[][] freeCells(Polygon outline, List<Envelope> taken, double[] xs, double[] ys) {
+        Predicate<Envelope> isInside = isInside(outline);
+        int[][] free = new int[xs.length][ys.length];
+        for (int i = 1; i < xs.length; i++) {
+            for (int j = 1; j < ys.length; j++) {
+                Envelope cell = new Envelope(xs[i - 1], xs[i], ys[j - 1], ys[j]);
+                boolean isFree = taken.stream().noneMatch(t -> t.covers(cell.centre())) && isInside.test(cell);
+                free[i][j] = free[i - 1][j] + free[i][j - 1] - free[i - 1][j - 1] + (isFree ? 1 : 0);
+            }
+        }
+        return free;
+    }
+
+    /** Where all edges are level or upright and all corners on the grid, a cell is where its middle is. */
+    private static Predicate<Envelope> isInside(Polygon outline) {
+        if (outline.getNumPoints() <= MOST_CORNERS && isUpright(outline)) {
+            return cell -> SimplePointInAreaLocator.locate(cell.centre(), outline) == Location.INTERIOR;
+        }
+        PreparedGeometry area = PreparedGeometryFactory.prepare(outline);
+        return cell -> area.covers(outline.getFactory().toGeometry(cell));
+    }
+
+    private static boolean isUpright(Polygon outline) {
+        Coordinate[] ring = outline.getExteriorRing().getCoordinates();
+        return outline.getNumInteriorRing() == 0
+                && IntStream.range(1, ring.length)
+                        .allMatch(i -> ring[i].x == ring[i - 1].x || ring[i].y == ring[i - 1].y);
+    }
+
+    /** A curve has many corners; some of them are as good as all. */
+    private static SortedSet<Double> few(Polygon outline, ToDoubleFunction<Coordinate> of) {
+        double[] all = Arrays.stream(outline.getCoordinates())
+                .mapToDouble(of)
+                .sorted()
+                .distinct()
+                .toArray();
+        SortedSet<Double> kept = new TreeSet<>(List.of(all[0], all[all.length - 1]));
+        int every = (all.length + MOST_CORNERS - 1) / MOST_CORNERS;
+        for (int i = 0; i < all.length; i += every) {
+            kept.add(all[i]);
+        }
+        return kept;
+    }
+
+    private static Size size(Envelope box) {
+        return new Size(Length.nearestTo(box.getWidth()), Length.nearestTo(box.getHeight()));
+    }
+}

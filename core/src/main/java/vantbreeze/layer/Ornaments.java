@@ -1,0 +1,292 @@
+package vantbreeze.layer;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.ToLongFunction;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.Polygon;
+import vantbreeze.fold.FlatStage;
+import vantbreeze.fold.LayerStack;
+import vantbreeze.fold.StackMap;
+import vantbreeze.fold.Together;
+import vantbreeze.measure.Length;
+import vantbreeze.measure.ToolGrid;
+import vantbreeze.structure.FlatMotion;
+import vantbreeze.structure.Fold;
+import vantbreeze.structure.Hinge;
+import vantbreeze.structure.Panel;
+import vantbreeze.structure.Regions;
+import vantbreeze.structure.Side;
+import vantbreeze.structure.Structure;
+
+/**
+ * All ornaments of a card.
+ *
+ * @param homeless those whose face this card does not have or never shows
+ */
+public record Ornaments(List<PlacedOrnament> placed, List<Ornament> homeless) {
+
+    public static final Ornaments NONE = new Ornaments(List.of(), List.of());
+
+    /** Foam is sold in steps of half a millimetre; a little more than what lies under it. Common practice. */
+    private static final ToolGrid FOAM = ToolGrid.HALF_MILLIMETRE;
+
+    private static final Length A_LITTLE = Length.millimetres(0.25);
+
+    /** A hundredth of a millimetre. */
+    private static final double TOLERANCE = Length.COUNTS_PER_MILLIMETRE / 100.0;
+
+    /** Less than a square millimetre of overlap is a touch. */
+    private static final double TOUCH = Length.COUNTS_PER_MILLIMETRE * Length.COUNTS_PER_MILLIMETRE;
+
+    /** @param panelThickness of a panel, in counts of 1/640 mm */
+    public static Ornaments of(
+            List<Ornament> ornaments,
+            List<Face> faces,
+            Structure structure,
+            LayerStack closed,
+            Dressing dressing,
+            ToLongFunction<Panel> panelThickness) {
+        if (ornaments.isEmpty()) {
+            return NONE;
+        }
+        Placer placer = new Placer(structure, closed, dressing, panelThickness);
+        List<PlacedOrnament> placed = new ArrayList<>();
+        List<Ornament> homeless = new ArrayList<>();
+        for (Ornament ornament : ornaments) {
+            Optional<Face> face =
+                    faces.stream().filter(f -> f.key().equals(ornament.face())).findFirst();
+            face.ifPresentOrElse(f -> placed.add(placer.place(ornament, f, placed)), () -> homeless.add(ornament));
+        }
+        return new Ornaments(List.copyOf(placed), List.copyOf(homeless));
+    }
+
+    /** The box around the closed card with all that sticks out of it. */
+    public Envelope closedWith(FlatStage closed) {
+        Envelope box = closed.box();
+        placed.forEach(o -> box.expandToInclude(o.closed().getEnvelopeInternal()));
+        return box;
+    }
+
+    /**
+     * What they add to a closed card. On the outside an ornament is as high everywhere as on its own panel: where it
+     * crosses other panels it adds only what it is higher than these. Inside, foam keeps apart all that lies above it.
+     *
+     * @param papers panels and mats as they lie closed
+     */
+    public List<StackMap.Layer> thicken(List<StackMap.Layer> papers) {
+        List<StackMap.Layer> added = new ArrayList<>();
+        for (boolean fromBelow : new boolean[] {false, true}) {
+            List<StackMap.Layer> side = new ArrayList<>(papers);
+            for (PlacedOrnament o : placed) {
+                if (o.outside() && o.fromBelow() == fromBelow) {
+                    List<StackMap.Layer> layers = outside(o, side);
+                    side.addAll(layers);
+                    added.addAll(layers);
+                }
+            }
+        }
+        placed.stream()
+                .filter(o -> !o.outside())
+                .forEach(o -> added.add(new StackMap.Layer(o.closed(), o.thickness())));
+        return added;
+    }
+
+    private static List<StackMap.Layer> outside(PlacedOrnament o, List<StackMap.Layer> papers) {
+        Envelope box = o.closed().getEnvelopeInternal();
+        Length everywhere = Length.ZERO;
+        List<StackMap.Layer> partly = new ArrayList<>();
+        for (StackMap.Layer layer : papers) {
+            Polygon outline = layer.outline();
+            if (outline.isRectangle() && outline.getEnvelopeInternal().covers(box)) {
+                everywhere = everywhere.plus(layer.thickness());
+            } else if (outline.getEnvelopeInternal().intersects(box)) {
+                partly.add(layer);
+            }
+        }
+        List<StackMap.Layer> layers = new ArrayList<>();
+        Length paper = o.ornament().paper().thickness();
+        Geometry rest = o.closed();
+        for (StackMap.Spot spot : StackMap.of(partly).spots()) {
+            if (spot.outline().getEnvelopeInternal().intersects(box)) {
+                Length under = spot.thickness().plus(everywhere);
+                add(
+                        layers,
+                        Regions.intersection(spot.outline(), o.closed()),
+                        Length.max(paper, o.top().minus(under)));
+                rest = Regions.difference(rest, spot.outline());
+            }
+        }
+        boolean isOnPaper = everywhere.isPositive();
+        add(layers, rest, isOnPaper ? Length.max(paper, o.top().minus(everywhere)) : paper);
+        return layers;
+    }
+
+    private static void add(List<StackMap.Layer> layers, Geometry area, Length thickness) {
+        for (int i = 0; i < area.getNumGeometries(); i++) {
+            if (area.getGeometryN(i) instanceof Polygon polygon && polygon.getArea() > TOUCH) {
+                layers.add(new StackMap.Layer(polygon, thickness));
+            }
+        }
+    }
+
+    /** Finds out about one after the other. */
+    private record Placer(
+            Structure structure, LayerStack closed, Dressing dressing, ToLongFunction<Panel> panelThickness) {
+
+        /** @param earlier those laid before it */
+        PlacedOrnament place(Ornament ornament, Face face, List<PlacedOrnament> earlier) {
+            Polygon onPiece = onPiece(ornament, face);
+            Polygon lying = closed.stage().placed(face.panel()).motion().apply(onPiece);
+            boolean fromBelow = closed.stage().placed(face.panel()).upSide() != face.side();
+            List<PlacedOrnament> beneath = earlier.stream()
+                    .filter(o -> o.face().equals(face) && overlap(o.onPiece(), onPiece))
+                    .toList();
+            Optional<PlacedOrnament> carrier = beneath.stream()
+                    .filter(o -> o.onPiece().buffer(TOLERANCE).covers(onPiece))
+                    .reduce((lower, upper) -> upper);
+            return carrier.map(c -> carried(ornament, face, onPiece, lying, c))
+                    .orElseGet(() -> onPanel(ornament, face, onPiece, lying, fromBelow, beneath));
+        }
+
+        /** What it crosses its carrier crosses already. */
+        private static PlacedOrnament carried(
+                Ornament ornament, Face face, Polygon onPiece, Polygon lying, PlacedOrnament carrier) {
+            Length lift = ornament.lift().orElse(Length.ZERO);
+            return new PlacedOrnament(
+                    ornament,
+                    face,
+                    onPiece,
+                    lying,
+                    carrier.outside(),
+                    carrier.fromBelow(),
+                    Optional.of(carrier.ornament().name()),
+                    carrier.outside()
+                            ? carrier.top().plus(lift).plus(ornament.paper().thickness())
+                            : Length.ZERO,
+                    lift,
+                    Length.ZERO,
+                    List.of(),
+                    List.of(),
+                    List.of());
+        }
+
+        private PlacedOrnament onPanel(
+                Ornament ornament,
+                Face face,
+                Polygon onPiece,
+                Polygon lying,
+                boolean fromBelow,
+                List<PlacedOrnament> beneath) {
+            Set<Panel> own = Together.of(structure).with(face.panel());
+            List<LayerStack.Spot> under = closed.spots().stream()
+                    .filter(s -> overlap(s.outline(), lying))
+                    .toList();
+            List<LayerStack.Spot> home = under.stream()
+                    .filter(s -> outermost(s, fromBelow).panel().equals(face.panel()))
+                    .toList();
+            boolean outside = !home.isEmpty();
+            Set<Panel> crosses = new LinkedHashSet<>();
+            long highest = 0;
+            if (outside) {
+                for (LayerStack.Spot spot : under) {
+                    if (!holds(spot, face.panel())) {
+                        Panel other = outermost(spot, fromBelow).panel();
+                        highest = Math.max(highest, height(spot, lying, false));
+                        if (!own.contains(other)) {
+                            crosses.add(other);
+                        }
+                    }
+                }
+            }
+            for (PlacedOrnament o : beneath) {
+                highest = Math.max(highest, o.top().count());
+            }
+            long level =
+                    home.stream().mapToLong(s -> height(s, lying, true)).min().orElse(0);
+            Length needed = highest > level ? Length.ofCounts(highest - level) : Length.ZERO;
+            Length enough = needed.isPositive() ? FOAM.ceiling(needed.plus(A_LITTLE)) : Length.ZERO;
+            Length lift = ornament.lift().orElse(enough);
+            List<String> scores = new ArrayList<>();
+            List<Panel> overlaps = new ArrayList<>();
+            for (Hinge hinge : structure.hinges()) {
+                if (hinge.first().equals(face.panel()) || hinge.second().equals(face.panel())) {
+                    Panel other = hinge.across(face.panel());
+                    if (!own.contains(other) && overlap(other.outline(), onPiece)) {
+                        boolean towards = (hinge.score().fold() == Fold.VALLEY) == (face.side() == Side.FACE);
+                        if (towards) {
+                            scores.add(hinge.score().id());
+                        } else {
+                            overlaps.add(other);
+                        }
+                    }
+                }
+            }
+            return new PlacedOrnament(
+                    ornament,
+                    face,
+                    onPiece,
+                    lying,
+                    outside,
+                    fromBelow,
+                    Optional.empty(),
+                    outside
+                            ? Length.ofCounts(level)
+                                    .plus(lift)
+                                    .plus(ornament.paper().thickness())
+                            : Length.ZERO,
+                    lift,
+                    needed,
+                    List.copyOf(crosses),
+                    List.copyOf(scores),
+                    List.copyOf(overlaps));
+        }
+
+        /** On a panel's back its left is the flat piece's right. */
+        private static Polygon onPiece(Ornament ornament, Face face) {
+            Envelope panel = face.panel().outline().getEnvelopeInternal();
+            Polygon shape = ornament.outline().polygon();
+            double x = ornament.x().count();
+            double y = panel.getMinY() + ornament.y().count();
+            return face.side() == Side.FACE
+                    ? FlatMotion.shift(panel.getMinX() + x, y).apply(shape)
+                    : new FlatMotion(-1, 0, panel.getMaxX() - x, 0, 1, y).apply(shape);
+        }
+
+        private static boolean holds(LayerStack.Spot spot, Panel panel) {
+            return spot.bottomToTop().stream().anyMatch(p -> p.panel().equals(panel));
+        }
+
+        private static FlatStage.Placed outermost(LayerStack.Spot spot, boolean fromBelow) {
+            return fromBelow ? spot.bottom() : spot.top();
+        }
+
+        private static boolean overlap(Polygon one, Polygon other) {
+            return one.getEnvelopeInternal().intersects(other.getEnvelopeInternal())
+                    && Regions.intersection(one, other).getArea() > TOUCH;
+        }
+
+        /** How thick the card is there, in counts; mats that lie under part of it count for the most, not for the least. */
+        private long height(LayerStack.Spot spot, Polygon ornament, boolean least) {
+            Geometry here = Regions.intersection(spot.outline(), ornament);
+            long height = 0;
+            for (FlatStage.Placed placed : spot.bottomToTop()) {
+                height += panelThickness.applyAsLong(placed.panel());
+                for (Mat mat : dressing.mats()) {
+                    if (mat.face().panel().equals(placed.panel())) {
+                        double covered = Regions.intersection(placed.motion().apply(mat.outline()), here)
+                                .getArea();
+                        if (least ? covered > here.getArea() - TOUCH : covered > TOUCH) {
+                            height += mat.paper().thickness().count();
+                        }
+                    }
+                }
+            }
+            return height;
+        }
+    }
+}

@@ -1,0 +1,126 @@
+package vantbreeze.layer;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.operation.valid.IsValidOp;
+import org.locationtech.jts.util.GeometricShapeFactory;
+import vantbreeze.measure.Length;
+import vantbreeze.measure.Size;
+import vantbreeze.measure.UnitSystem;
+
+/**
+ * The shape of an ornament.
+ *
+ * @param text as {@link #parse} reads it
+ * @param polygon in counts of 1/640 mm, good side up, the lower left corner of its box at the origin
+ */
+public record Outline(String text, Polygon polygon) {
+
+    public static final String FORM =
+            "a size such as \"2 x 3 in\", \"circle 1 1/2 in\", or \"outline 2 in: 0,0 4,0 2,3\" with 3 to 400 corners";
+    public static final Length SMALLEST = Length.inches(1, 4);
+    public static final Length LARGEST = Length.inches(12);
+    private static final int MOST_CORNERS = 400;
+    private static final GeometryFactory GEOMETRY = new GeometryFactory();
+
+    /** A circle of radius r drawn with 72 corners is nowhere farther off than r / 1000. */
+    private static final int CIRCLE_CORNERS = 72;
+
+    private static final String CIRCLE = "circle ";
+    private static final String OUTLINE = "outline ";
+
+    public Outline {
+        Envelope box = polygon.getEnvelopeInternal();
+        if (box.getWidth() < SMALLEST.count()
+                || box.getHeight() < SMALLEST.count()
+                || box.getWidth() > LARGEST.count()
+                || box.getHeight() > LARGEST.count()) {
+            throw new IllegalArgumentException(
+                    "The ornament (%s) must be 1/4 in (6.35 mm) to 12 in wide and high.".formatted(shortened(text)));
+        }
+        if (!new IsValidOp(polygon).isValid()) {
+            throw new IllegalArgumentException("The outline (%s) must not cross itself.".formatted(shortened(text)));
+        }
+    }
+
+    private static String shortened(String text) {
+        return text.length() > 60 ? text.substring(0, 60) + " …" : text;
+    }
+
+    /**
+     * @param text {@link #FORM}; the corners of an outline are in any unit, y up, and are scaled to the width
+     * @throws IllegalArgumentException if it is none of these, crosses itself or has no such size
+     */
+    public static Outline parse(String text, UnitSystem units) {
+        String said = text.strip().toLowerCase(Locale.ROOT);
+        if (said.startsWith(CIRCLE)) {
+            return circle(text.strip(), Length.parse(said.substring(CIRCLE.length()), units));
+        }
+        if (said.startsWith(OUTLINE) && said.contains(":")) {
+            int colon = said.indexOf(':');
+            Length width = Length.parse(said.substring(OUTLINE.length(), colon), units);
+            return corners(text.strip(), width, said.substring(colon + 1).strip());
+        }
+        Size size = Size.parse(said, units);
+        return new Outline(text.strip(), (Polygon) GEOMETRY.toGeometry(
+                new Envelope(0, size.width().count(), 0, size.height().count())));
+    }
+
+    private static Outline circle(String text, Length diameter) {
+        GeometricShapeFactory circle = new GeometricShapeFactory(GEOMETRY);
+        circle.setBase(new Coordinate(0, 0));
+        circle.setSize(diameter.count());
+        circle.setNumPoints(CIRCLE_CORNERS);
+        return new Outline(text, circle.createCircle());
+    }
+
+    private static Outline corners(String text, Length width, String list) {
+        List<Coordinate> corners = new ArrayList<>();
+        for (String pair : list.split("\\s+")) {
+            String[] numbers = pair.split(",");
+            if (numbers.length != 2) {
+                throw new IllegalArgumentException(
+                        "The corner (%s) must be two numbers such as 1.5,2.".formatted(pair));
+            }
+            corners.add(new Coordinate(number(numbers[0]), number(numbers[1])));
+        }
+        if (corners.size() < 3 || corners.size() > MOST_CORNERS) {
+            throw new IllegalArgumentException(
+                    "The outline has %d corners; it must have 3 to %d.".formatted(corners.size(), MOST_CORNERS));
+        }
+        Envelope box = new Envelope();
+        corners.forEach(box::expandToInclude);
+        if (!(box.getWidth() > 0)) {
+            throw new IllegalArgumentException("The outline's corners must not lie above each other.");
+        }
+        double scale = width.count() / box.getWidth();
+        List<Coordinate> ring = new ArrayList<>(corners.stream()
+                .map(c -> new Coordinate(
+                        Math.rint((c.x - box.getMinX()) * scale), Math.rint((c.y - box.getMinY()) * scale)))
+                .toList());
+        ring.add(ring.get(0).copy());
+        return new Outline(text, GEOMETRY.createPolygon(ring.toArray(new Coordinate[0])));
+    }
+
+    private static double number(String text) {
+        try {
+            double number = Double.parseDouble(text);
+            if (Double.isFinite(number)) {
+                return number;
+            }
+        } catch (NumberFormatException e) {
+            // told below, in words that say what to change
+        }
+        throw new IllegalArgumentException("The corner's coordinate (%s) must be a number.".formatted(text));
+    }
+
+    public Size size() {
+        Envelope box = polygon.getEnvelopeInternal();
+        return new Size(Length.nearestTo(box.getWidth()), Length.nearestTo(box.getHeight()));
+    }
+}

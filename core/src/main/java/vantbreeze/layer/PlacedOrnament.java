@@ -1,0 +1,58 @@
+package vantbreeze.layer;
+
+import java.util.List;
+import java.util.Optional;
+import org.locationtech.jts.geom.Polygon;
+import vantbreeze.measure.Length;
+import vantbreeze.structure.Panel;
+
+/**
+ * An ornament where it lies on its card.
+ *
+ * @param onPiece its outline on the flat piece, seen from the piece's face side, in counts of 1/640 mm
+ * @param closed its outline on the closed card, in the closed stage's plane
+ * @param outside whether it lies on the outside of the closed card
+ * @param lift how high foam holds it
+ * @param fromBelow whether its side of the closed card is the lower one
+ * @param carrier name of an earlier ornament that it lies on wholly; empty if it lies on its panel
+ * @param top on the outside, how high above the other side of the card its upper side is; otherwise nothing
+ * @param needed how high it has to be held to lie on everything it crosses
+ * @param crosses on the closed card the panels under it that part from its own, in the structure's order
+ * @param scores names of scores that it crosses and that fold towards it
+ * @param overlaps panels beyond a score that folds away from it, or flat beside its own
+ */
+public record PlacedOrnament(
+        Ornament ornament,
+        Face face,
+        Polygon onPiece,
+        Polygon closed,
+        boolean outside,
+        boolean fromBelow,
+        Optional<String> carrier,
+        Length top,
+        Length lift,
+        Length needed,
+        List<Panel> crosses,
+        List<String> scores,
+        List<Panel> overlaps) {
+
+    /** What it is glued to, in words. */
+    public String liesOn() {
+        return carrier.orElse(face.label());
+    }
+
+    /** Paper and foam. */
+    public Length thickness() {
+        return ornament.paper().thickness().plus(lift);
+    }
+
+    /** Whether foam holds it lower than what it lies on. */
+    public boolean isTooLow() {
+        return lift.isLessThan(needed);
+    }
+
+    /** Whether its glue would hold panels together that have to part. */
+    public boolean sticksTogether() {
+        return ornament.glue() == Ornament.Glue.WHOLE && !(crosses.isEmpty() && overlaps.isEmpty());
+    }
+}

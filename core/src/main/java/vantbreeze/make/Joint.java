@@ -1,0 +1,77 @@
+package vantbreeze.make;
+
+import java.util.List;
+import vantbreeze.layer.Mat;
+import vantbreeze.layer.MatCut;
+import vantbreeze.layer.PlacedOrnament;
+import vantbreeze.material.Adhesive;
+import vantbreeze.measure.Length;
+import vantbreeze.structure.Bond;
+import vantbreeze.structure.Panel;
+import vantbreeze.structure.Structure;
+
+/**
+ * What to glue with, and why. Common practice, no published source.
+ *
+ * @param reason to stand after "because"
+ */
+public record Joint(Adhesive adhesive, String reason) {
+
+    /** Tape stops this far from a score, or the fold goes stiff. Common practice, no published source. */
+    public static final Length TAPE_INSET = Length.inches(1, 8);
+
+    /** About 4 x 4 in: larger mats bubble and cannot be laid straight at once. */
+    private static final double LARGE_SQUARE_MILLIMETRES = 100 * 100;
+
+    /** Of two panels. */
+    static Joint of(Bond bond, Structure structure) {
+        Panel panel = structure.panel(bond.panel());
+        Panel onto = structure.panel(bond.onto());
+        if (panel.isClear() || onto.isClear()) {
+            return new Joint(Adhesive.TAPE, "wet glue runs on film; keep it where something opaque hides it");
+        }
+        if (structure.isLoop(bond)) {
+            return new Joint(Adhesive.SOLVENT, "it closes a ring of panels that pulls at it all the time");
+        }
+        boolean hinged = structure.hinges().stream()
+                .anyMatch(h -> h.first().equals(panel) || h.second().equals(panel));
+        return hinged
+                ? new Joint(Adhesive.TAPE, "the fold beside it pulls at it each time the card opens")
+                : new Joint(Adhesive.WET, "it leaves a moment to bring the edges level");
+    }
+
+    /** Of a mat. */
+    static Joint of(MatCut cut) {
+        Mat mat = cut.mats().get(0);
+        if (cut.isSplit()) {
+            return new Joint(Adhesive.WET, "both halves have to meet exactly");
+        }
+        return mat.squareMillimetres() > LARGE_SQUARE_MILLIMETRES
+                ? new Joint(Adhesive.WET, "a large sheet has to be slid into place")
+                : new Joint(Adhesive.TAPE, "it holds at once and does not warp");
+    }
+
+    /** Of something laid on top. */
+    static Joint of(PlacedOrnament ornament) {
+        if (ornament.lift().isPositive()) {
+            return new Joint(
+                    Adhesive.FOAM,
+                    "it has to stand off by %.1f mm".formatted(ornament.lift().millimetres()));
+        }
+        return ornament.face().panel().isClear()
+                ? new Joint(Adhesive.DOTS, "they are hidden behind it")
+                : new Joint(Adhesive.TAPE, "it holds at once");
+    }
+
+    /** "wet glue, because ...". */
+    String text() {
+        return "%s, because %s".formatted(adhesive.name(), reason);
+    }
+
+    /** What it takes until it may be bent, or nothing. */
+    static String drying(List<Joint> joints) {
+        int minutes =
+                joints.stream().mapToInt(j -> j.adhesive().minutes()).max().orElse(0);
+        return minutes == 0 ? "" : " Give it %d minutes before you bend it; the label counts.".formatted(minutes);
+    }
+}

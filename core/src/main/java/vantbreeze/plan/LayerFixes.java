@@ -1,0 +1,185 @@
+package vantbreeze.plan;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import vantbreeze.layer.Closure;
+import vantbreeze.layer.Face;
+import vantbreeze.layer.Finish;
+import vantbreeze.layer.Matting;
+import vantbreeze.layer.MessageRoom;
+import vantbreeze.layer.Ornament;
+import vantbreeze.material.Paper;
+import vantbreeze.material.Print;
+import vantbreeze.measure.Length;
+import vantbreeze.measure.Size;
+
+/** Proposes changes to what is laid on the panels. */
+final class LayerFixes {
+
+    private final Plan plan;
+    private final Brief brief;
+    private final List<Snag.Fix> proposed = new ArrayList<>();
+
+    private LayerFixes(Plan plan) {
+        this.plan = plan;
+        this.brief = plan.brief();
+    }
+
+    /** @return changes that may mend the snag, not tried yet */
+    static List<Snag.Fix> of(Plan plan, Snag snag) {
+        LayerFixes fixes = new LayerFixes(plan);
+        String id = snag.place().id();
+        switch (snag.code()) {
+            case UPSIDE_DOWN -> fixes.upright(id);
+            case SHOWS_THROUGH -> fixes.cover(id);
+            case NO_MESSAGE_ROOM -> fixes.writingMat();
+            case CLOSURE_UNFIT ->
+                fixes.add("Use a belt", plan.brief().withClosure(new Closure(Closure.Kind.BELT, Optional.empty())));
+            default -> fixes.ornament(snag.code(), id);
+        }
+        return fixes.proposed;
+    }
+
+    private void add(String label, Brief changed) {
+        proposed.add(new Snag.Fix(label, changed));
+    }
+
+    private void upright(String panel) {
+        Matting matting = brief.matting();
+        for (Face face : plan.faces()) {
+            if (face.panel().id().equals(panel) && matting.on(face).turned()) {
+                Finish turned = matting.on(face).turnedRound();
+                add("Turn the mat on the " + face.label(), brief.withMatting(matting.with(face, turned)));
+            }
+        }
+        List<Paper> scattered = matting.papers().stream()
+                .map(p -> p.print().hasUp() ? new Paper(p.stock(), p.colour(), Print.SCATTERED) : p)
+                .toList();
+        add(
+                "Use patterns without an up",
+                brief.withMatting(new Matting(
+                        matting.layers(),
+                        matting.steps(),
+                        matting.grid(),
+                        matting.meeting(),
+                        matting.byFace(),
+                        scattered)));
+    }
+
+    private void cover(String panel) {
+        for (Face face : plan.faces()) {
+            if (face.panel().id().equals(panel)) {
+                add(
+                        "Lay a mat on the " + face.label(),
+                        brief.withMatting(brief.matting().with(face, Finish.mats(1))));
+            }
+        }
+    }
+
+    /** Behind first: it takes nothing from what is shown. */
+    private void writingMat() {
+        plan.faces().stream()
+                .filter(MessageRoom::isReached)
+                .filter(this::isLargeEnoughToWriteOn)
+                .filter(f -> !plan.structure().isGlued(f.panel(), f.side()))
+                .sorted(Comparator.comparing((Face f) -> !f.seen().equals(java.util.Set.of(Face.Seen.BEHIND)))
+                        .thenComparing(
+                                Comparator.comparingDouble((Face f) -> f.panel().squareMillimetres())
+                                        .reversed()))
+                .forEach(f -> add(
+                        "Add a writing mat on the " + f.label(),
+                        brief.withMatting(
+                                brief.matting().with(f, brief.matting().on(f).withNote()))));
+    }
+
+    /** Whether a mat on top of all others there would still have room; the panel's outline may leave less. */
+    private boolean isLargeEnoughToWriteOn(Face face) {
+        Matting matting = brief.matting();
+        Length border = IntStream.rangeClosed(1, matting.on(face).mats() + 1)
+                .mapToObj(matting::step)
+                .reduce(Length.ZERO, Length::plus);
+        Size box = face.panel().box();
+        Size least = new Size(
+                MessageRoom.LEAST.width().plus(border.times(2)),
+                MessageRoom.LEAST.height().plus(border.times(2)));
+        return least.fitsWithinEitherWay(box);
+    }
+
+    private void ornament(Snag.Code code, String name) {
+        Optional<Ornament> found =
+                brief.ornaments().stream().filter(o -> o.name().equals(name)).findFirst();
+        if (found.isEmpty()) {
+            return;
+        }
+        Ornament ornament = found.get();
+        switch (code) {
+            case ORNAMENT_HOMELESS ->
+                plan.faces().stream()
+                        .filter(Face::isDressed)
+                        .findFirst()
+                        .ifPresent(f -> change("Put it on the " + f.label(), onto(ornament, f)));
+            case ORNAMENT_TOO_LOW -> change("Let foam lift it as high as it must", ornament.lifted(Optional.empty()));
+            case ORNAMENT_STICKS_PANELS -> {
+                String panel = panelName(ornament);
+                change("Glue it on the %s only".formatted(panel), ornament.glued(Ornament.Glue.OWN_PANEL));
+                inside(ornament).ifPresent(o -> change("Move it onto the " + panel, o));
+            }
+            case ORNAMENT_BLOCKS_FOLD, ORNAMENT_COLLIDES, ORNAMENT_STICKS_OUT, ORNAMENT_ABOVE ->
+                inside(ornament).ifPresent(o -> change("Move it onto the " + panelName(ornament), o));
+            case ORNAMENT_HOLDS_LITTLE -> {}
+            default -> {
+                return;
+            }
+        }
+        if (code != Snag.Code.ORNAMENT_HOLDS_LITTLE) {
+            add(
+                    "Leave it out",
+                    brief.withOrnaments(brief.ornaments().stream()
+                            .filter(o -> !o.name().equals(name))
+                            .toList()));
+        }
+    }
+
+    private void change(String label, Ornament changed) {
+        add(
+                label,
+                brief.withOrnaments(brief.ornaments().stream()
+                        .map(o -> o.name().equals(changed.name()) ? changed : o)
+                        .toList()));
+    }
+
+    private static Ornament onto(Ornament o, Face face) {
+        return new Ornament(o.name(), face.key(), o.outline(), o.x(), o.y(), o.lift(), o.paper(), o.glue());
+    }
+
+    private Optional<Face> face(Ornament ornament) {
+        return plan.faces().stream()
+                .filter(f -> f.key().equals(ornament.face()))
+                .findFirst();
+    }
+
+    private String panelName(Ornament ornament) {
+        return face(ornament).map(f -> f.panel().name()).orElse(ornament.face());
+    }
+
+    /** Moved the least so that it lies within its panel; empty if it is too large for that or there already. */
+    private Optional<Ornament> inside(Ornament ornament) {
+        return face(ornament).flatMap(face -> {
+            Size panel = face.panel().box();
+            Size it = ornament.outline().size();
+            if (!it.fitsWithin(panel)) {
+                return Optional.empty();
+            }
+            Length x = clamp(ornament.x(), panel.width().minus(it.width()));
+            Length y = clamp(ornament.y(), panel.height().minus(it.height()));
+            return x.equals(ornament.x()) && y.equals(ornament.y()) ? Optional.empty() : Optional.of(ornament.at(x, y));
+        });
+    }
+
+    private static Length clamp(Length value, Length most) {
+        return Length.max(Length.ZERO, Length.min(value, most));
+    }
+}

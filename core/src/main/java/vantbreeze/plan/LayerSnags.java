@@ -1,0 +1,162 @@
+package vantbreeze.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.Polygon;
+import vantbreeze.layer.Closure;
+import vantbreeze.layer.Dressing;
+import vantbreeze.layer.Face;
+import vantbreeze.layer.Mat;
+import vantbreeze.layer.MessageRoom;
+import vantbreeze.measure.Ruler;
+import vantbreeze.structure.Bond;
+import vantbreeze.structure.Panel;
+import vantbreeze.structure.Regions;
+import vantbreeze.structure.Side;
+
+/** Looks over what is laid on the panels. */
+final class LayerSnags {
+
+    /** Tape needs about half of a film's tab behind something opaque. Common practice, no published source. */
+    private static final double HIDDEN = 0.5;
+
+    private final Draft draft;
+    private final Workpiece work;
+    private final Ruler ruler;
+    private final List<Snag> found = new ArrayList<>();
+
+    private LayerSnags(Draft draft) {
+        this.draft = draft;
+        this.work = draft.work();
+        this.ruler = draft.ruler();
+    }
+
+    static List<Snag> of(Draft draft) {
+        LayerSnags snags = new LayerSnags(draft);
+        snags.dropped();
+        if (draft.work().foldsFlat()) {
+            snags.upsideDown();
+            snags.showsThrough();
+            snags.messageRoom();
+            snags.closure();
+        }
+        return snags.found;
+    }
+
+    private void add(Snag.Code code, Severity severity, Snag.Place place, String text) {
+        found.add(new Snag(code, severity, place, text, List.of()));
+    }
+
+    private static Snag.Place place(Panel panel) {
+        return new Snag.Place(Snag.Kind.PANEL, panel.id());
+    }
+
+    private void dropped() {
+        for (Dressing.Dropped dropped : work.dressing().dropped()) {
+            add(
+                    Snag.Code.MAT_DROPPED,
+                    Severity.NOTE,
+                    place(dropped.face().panel()),
+                    "The %s gets nothing in layer %d: it would be narrower than %s or leave what it lies on."
+                            .formatted(dropped.face().label(), dropped.layer(), ruler.text(Dressing.NARROWEST)));
+        }
+    }
+
+    /** A pattern with an up, seen the wrong way up when it is seen most, or at another moment. */
+    private void upsideDown() {
+        List<Face> faces = work.dressing().mats().stream()
+                .filter(m -> m.paper().print().hasUp())
+                .map(Mat::face)
+                .distinct()
+                .toList();
+        for (Face face : faces) {
+            if (draft.brief().matting().on(face).turned()) {
+                add(
+                        Snag.Code.UPSIDE_DOWN,
+                        Severity.WARNING,
+                        place(face.panel()),
+                        "The pattern on the %s stands on its head %s.".formatted(face.label(), when(face.mostSeen())));
+            } else if (!face.upsideDown().isEmpty()) {
+                add(
+                        Snag.Code.UPSIDE_DOWN,
+                        Severity.NOTE,
+                        place(face.panel()),
+                        "The %s turns over by folding: its pattern is upright %s, upside down %s."
+                                .formatted(
+                                        face.label(),
+                                        when(face.mostSeen()),
+                                        String.join(
+                                                " and ",
+                                                face.upsideDown().stream()
+                                                        .map(LayerSnags::when)
+                                                        .toList())));
+            }
+        }
+    }
+
+    static String when(Face.Seen seen) {
+        return switch (seen) {
+            case CLOSED -> "on the closed card";
+            case OPENED -> "on the open card";
+            case DISPLAYED -> "as it stands";
+            case ASIDE -> "seen from the side";
+            case BEHIND -> "seen from behind";
+        };
+    }
+
+    /** Tape on clear film is seen unless something opaque lies over it. */
+    private void showsThrough() {
+        for (Bond bond : work.structure().bonds()) {
+            Panel tab = work.structure().panel(bond.panel());
+            Panel onto = work.structure().panel(bond.onto());
+            if (tab.isClear() && !onto.isClear() && hiddenShare(bond, tab, onto) < HIDDEN) {
+                add(
+                        Snag.Code.SHOWS_THROUGH,
+                        Severity.WARNING,
+                        place(onto),
+                        "Tape on the %s would show on the %s: nothing lies over it."
+                                .formatted(tab.name(), onto.name()));
+            }
+        }
+    }
+
+    private double hiddenShare(Bond bond, Panel tab, Panel onto) {
+        Polygon taped = bond.placement().apply(tab.outline());
+        Side side = bond.ontoSide();
+        List<Polygon> mats = work.dressing().mats().stream()
+                .filter(m -> m.face().panel().equals(onto) && m.face().side() == side)
+                .map(Mat::outline)
+                .toList();
+        Stream<Geometry> hidden =
+                mats.isEmpty() ? Stream.of() : Stream.of(Regions.intersection(Regions.union(mats), taped));
+        return hidden.mapToDouble(Geometry::getArea).sum() / taped.getArea();
+    }
+
+    private void messageRoom() {
+        if (work.messageRoom().isEmpty()) {
+            add(
+                    Snag.Code.NO_MESSAGE_ROOM,
+                    Severity.WARNING,
+                    new Snag.Place(Snag.Kind.CARD, ""),
+                    "There is no room to write: no plain face of %s or more is reached on the open card or behind. Write on a plain mat, or on a small card of its own to put in."
+                            .formatted(ruler.text(MessageRoom.LEAST)));
+        }
+    }
+
+    private void closure() {
+        Brief brief = draft.brief();
+        boolean ring = brief.closure().kind() == Closure.Kind.RING;
+        if (ring
+                && !work.stack()
+                        .filter(s -> Dressing.flapsMeet(work.faces(), work.structure(), s, brief.matting()))
+                        .isPresent()) {
+            add(
+                    Snag.Code.CLOSURE_UNFIT,
+                    Severity.WARNING,
+                    new Snag.Place(Snag.Kind.CARD, ""),
+                    "A ring and a disc hold two flaps that meet on the front; this card has none. A belt goes around any card.");
+        }
+    }
+}

@@ -1,0 +1,224 @@
+package vantbreeze.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.Polygon;
+import vantbreeze.fold.Crossing;
+import vantbreeze.fold.Motion;
+import vantbreeze.fold.PoseSolver;
+import vantbreeze.fold.RigidMotion;
+import vantbreeze.layer.Ornament;
+import vantbreeze.layer.PlacedOrnament;
+import vantbreeze.measure.Length;
+import vantbreeze.measure.Ruler;
+import vantbreeze.measure.Size;
+import vantbreeze.structure.Panel;
+import vantbreeze.structure.Regions;
+import vantbreeze.structure.Structure;
+
+/** Looks over what is laid on top: where it goes when the card folds, and what its glue holds. */
+final class OrnamentSnags {
+
+    /** What a topper has to reach over a flap to hold it. Common practice, no published source. */
+    static final Length HOLDS = Length.inches(1, 4);
+
+    /** Less is not seen. */
+    private static final double NOTHING_COUNTS = 0.05 * Length.COUNTS_PER_MILLIMETRE;
+
+    private final Draft draft;
+    private final Workpiece work;
+    private final Ruler ruler;
+    private final List<Snag> found = new ArrayList<>();
+
+    private OrnamentSnags(Draft draft) {
+        this.draft = draft;
+        this.work = draft.work();
+        this.ruler = draft.ruler();
+    }
+
+    static List<Snag> of(Draft draft) {
+        OrnamentSnags snags = new OrnamentSnags(draft);
+        snags.homeless();
+        List<PlacedOrnament> placed = draft.work().ornaments().placed();
+        placed.forEach(snags::glue);
+        placed.forEach(snags::outside);
+        placed.forEach(snags::above);
+        if (!placed.isEmpty()) {
+            /* In a few steps a panel still passes an ornament in several of them. */
+            List<Motion> motions = Folding.of(draft.work(), PoseSolver.FEW).motions();
+            placed.forEach(o -> snags.folding(o, motions));
+        }
+        return snags.found;
+    }
+
+    private void add(Snag.Code code, Severity severity, Ornament ornament, String text) {
+        found.add(new Snag(code, severity, new Snag.Place(Snag.Kind.ORNAMENT, ornament.name()), text, List.of()));
+    }
+
+    private void homeless() {
+        for (Ornament ornament : work.ornaments().homeless()) {
+            add(
+                    Snag.Code.ORNAMENT_HOMELESS,
+                    Severity.STOP,
+                    ornament,
+                    "The %s belongs on \"%s\", which this card does not have or never shows."
+                            .formatted(ornament.name(), ornament.face()));
+        }
+    }
+
+    private void glue(PlacedOrnament o) {
+        String name = o.ornament().name();
+        String own = o.face().panel().name();
+        if (o.sticksTogether()) {
+            List<Panel> others = o.crosses().isEmpty() ? o.overlaps() : o.crosses();
+            add(
+                    Snag.Code.ORNAMENT_STICKS_PANELS,
+                    Severity.STOP,
+                    o.ornament(),
+                    "The %s glues the %s to the %s, and they have to part: nothing opens."
+                            .formatted(name, own, names(others)));
+        }
+        if (o.isTooLow()) {
+            add(
+                    Snag.Code.ORNAMENT_TOO_LOW,
+                    Severity.WARNING,
+                    o.ornament(),
+                    "The %s is lifted by %s, but what it crosses is %s higher than the %s: it does not lie flat."
+                            .formatted(name, millimetres(o.lift()), millimetres(o.needed()), own));
+        }
+        if (!o.crosses().isEmpty()) {
+            Geometry held = Regions.union(o.crosses().stream()
+                    .flatMap(p ->
+                            parts(Regions.intersection(work.closed().placed(p).outline(), o.closed())).stream())
+                    .toList());
+            parts(held).forEach(part -> holds(o, part));
+        }
+    }
+
+    /** A topper that reaches over a flap is there to hold it. */
+    private void holds(PlacedOrnament o, Polygon part) {
+        Envelope box = part.getEnvelopeInternal();
+        Length reach = Length.nearestTo(Math.min(box.getWidth(), box.getHeight()));
+        if (reach.isLessThan(HOLDS)) {
+            Panel panel = o.crosses().stream()
+                    .filter(p -> work.closed().placed(p).outline().intersects(part))
+                    .findFirst()
+                    .orElseThrow();
+            add(
+                    Snag.Code.ORNAMENT_HOLDS_LITTLE,
+                    Severity.NOTE,
+                    o.ornament(),
+                    "The %s reaches over the %s by %s; to hold it, it needs %s."
+                            .formatted(o.ornament().name(), panel.name(), ruler.text(reach), ruler.text(HOLDS)));
+        }
+    }
+
+    private static List<Polygon> parts(Geometry geometry) {
+        List<Polygon> parts = new ArrayList<>();
+        for (int i = 0; i < geometry.getNumGeometries(); i++) {
+            if (geometry.getGeometryN(i) instanceof Polygon part && !part.isEmpty()) {
+                parts.add(part);
+            }
+        }
+        return parts;
+    }
+
+    static String names(List<Panel> panels) {
+        return String.join(" and the ", panels.stream().map(Panel::name).toList());
+    }
+
+    private static String millimetres(Length length) {
+        return "%.1f mm".formatted(length.millimetres());
+    }
+
+    /** The size it makes of the card counts for the envelope. */
+    private void outside(PlacedOrnament o) {
+        Envelope card = work.closed().box();
+        Envelope it = o.closed().getEnvelopeInternal();
+        List<String> edges = new ArrayList<>();
+        beyond(edges, card.getMinX() - it.getMinX(), "on the left");
+        beyond(edges, it.getMaxX() - card.getMaxX(), "on the right");
+        beyond(edges, card.getMinY() - it.getMinY(), "below");
+        beyond(edges, it.getMaxY() - card.getMaxY(), "above");
+        if (!edges.isEmpty()) {
+            Size posted = work.postedSize();
+            add(
+                    Snag.Code.ORNAMENT_STICKS_OUT,
+                    Severity.WARNING,
+                    o.ornament(),
+                    "Closed, the %s sticks out by %s: with it the card measures %s."
+                            .formatted(o.ornament().name(), String.join(" and ", edges), ruler.text(posted)));
+        }
+    }
+
+    private void beyond(List<String> edges, double counts, String where) {
+        if (counts > NOTHING_COUNTS) {
+            edges.add(ruler.text(Length.nearestTo(counts)) + " " + where);
+        }
+    }
+
+    /** Above the line of the card as it stands: seen over its top, and the first thing to bend. */
+    private void above(PlacedOrnament o) {
+        Optional<List<RigidMotion>> pose = work.toDisplayed().map(PoseSolver::last);
+        if (pose.isEmpty()) {
+            return;
+        }
+        Structure structure = work.structure();
+        double card = Double.NEGATIVE_INFINITY;
+        for (int i = 0; i < structure.panels().size(); i++) {
+            card = Math.max(
+                    card,
+                    top(
+                            structure.panels().get(i).outline().getCoordinates(),
+                            pose.get().get(i)));
+        }
+        int own = structure.panels().indexOf(o.face().panel());
+        double it = top(o.onPiece().getCoordinates(), pose.get().get(own));
+        if (it - card > NOTHING_COUNTS) {
+            add(
+                    Snag.Code.ORNAMENT_ABOVE,
+                    Severity.NOTE,
+                    o.ornament(),
+                    "As the card stands, the %s rises %s above everything else."
+                            .formatted(o.ornament().name(), ruler.text(Length.nearestTo(it - card))));
+        }
+    }
+
+    private static double top(Coordinate[] corners, RigidMotion motion) {
+        double top = Double.NEGATIVE_INFINITY;
+        for (Coordinate corner : corners) {
+            top = Math.max(top, motion.apply(corner).y);
+        }
+        return top;
+    }
+
+    private void folding(PlacedOrnament o, List<Motion> motions) {
+        if (!o.scores().isEmpty()) {
+            add(
+                    Snag.Code.ORNAMENT_BLOCKS_FOLD,
+                    Severity.STOP,
+                    o.ornament(),
+                    "The %s lies across %s, which folds towards it: the card cannot close."
+                            .formatted(o.ornament().name(), String.join(" and ", o.scores())));
+            return;
+        }
+        Crossing.Attached attached = new Crossing.Attached(o.face().panel(), o.onPiece());
+        motions.stream()
+                .flatMap(m -> Crossing.firstOf(work.structure(), m, attached).stream())
+                .findFirst()
+                .ifPresent(c -> add(
+                        Snag.Code.ORNAMENT_COLLIDES,
+                        Severity.STOP,
+                        o.ornament(),
+                        "On the way from %s to %s the %s runs into the %s."
+                                .formatted(
+                                        c.from(),
+                                        c.to(),
+                                        o.ornament().name(),
+                                        c.other().name())));
+    }
+}

@@ -1,0 +1,158 @@
+package vantbreeze.post;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import vantbreeze.layer.Closure;
+import vantbreeze.material.Stock;
+import vantbreeze.measure.Length;
+import vantbreeze.measure.Size;
+import vantbreeze.measure.ToolGrid;
+import vantbreeze.structure.Piece;
+import vantbreeze.structure.PieceBuilder;
+import vantbreeze.structure.Point;
+
+/**
+ * The pieces of a closure.
+ *
+ * @param pieces of card
+ * @param ribbon how long a ribbon; empty without one
+ * @param adds how much thicker it makes the card where it is thickest
+ * @param text how it goes on
+ */
+public record ClosureKit(List<Piece> pieces, Optional<Length> ribbon, Length adds, String text) {
+
+    public static final ClosureKit NONE = new ClosureKit(List.of(), Optional.empty(), Length.ZERO, "");
+
+    /** Common practice, no published source, like all figures here. */
+    private static final Length OVERLAP = Length.inches(1, 2);
+
+    private static final Length BOW = Length.inches(14);
+    private static final Length BOW_THICKNESS = Length.millimetres(3);
+    private static final Length LEAST_RIM = Length.inches(1, 4);
+    private static final Length DISC_PLAY = Length.inches(1, 16);
+
+    /** Closer than this two scores are one. */
+    private static final Length LEAST_SPINE = Length.inches(1, 16);
+
+    private static final int CIRCLE_CORNERS = 72;
+
+    /** What a kit is made for. */
+    private record Card(Size size, Length thickness, Stock stock, ToolGrid grid) {}
+
+    /** @param size of the closed card with all that sticks out of it */
+    public static ClosureKit of(Closure closure, Size size, Length thickness, Stock stock, ToolGrid grid) {
+        Card card = new Card(size, thickness, stock, grid);
+        return switch (closure.kind()) {
+            case NONE -> NONE;
+            case BELT ->
+                band(
+                        "belt",
+                        closure.width()
+                                .orElse(grid.floor(
+                                        size.height().times(2).dividedBy(7).each())),
+                        card);
+            case SLEEVE ->
+                band(
+                        "sleeve",
+                        closure.width()
+                                .orElse(grid.floor(
+                                        size.height().times(4).dividedBy(5).each())),
+                        card);
+            case RIBBON ->
+                new ClosureKit(
+                        List.of(),
+                        Optional.of(grid.ceiling(around(size.width(), thickness).plus(BOW))),
+                        BOW_THICKNESS,
+                        "Lay the card on the middle of the ribbon and tie a bow on its front.");
+            case RING -> ring(closure, card);
+        };
+    }
+
+    /** Once around: twice the width and twice the thickness. */
+    private static Length around(Length width, Length thickness) {
+        return width.plus(thickness).times(2);
+    }
+
+    /**
+     * 2 (W + T) and an overlap, with a thickness of play so that it slides. The seam is behind, in the middle; heavy stock
+     * is scored at the edges.
+     */
+    private static ClosureKit band(String name, Length width, Card card) {
+        if (width.isMoreThan(card.size().height())) {
+            throw new IllegalArgumentException("The %s (%.1f mm wide) must be no wider than the card is high (%.1f mm)."
+                    .formatted(name, width.millimetres(), card.size().height().millimetres()));
+        }
+        Length play = Length.max(card.thickness(), Length.millimetres(0.5));
+        Length front =
+                card.grid().ceiling(card.size().width().plus(play.dividedBy(2).each()));
+        Length side = card.grid().ceiling(card.thickness());
+        Length half = front.dividedBy(2).each();
+        Length length = front.plus(side).times(2).plus(OVERLAP);
+        PieceBuilder band = Piece.rectangle(name, length, width);
+        boolean heavy = card.stock().gramsPerSquareMetre() >= Stock.LIGHTEST_BASE;
+        if (heavy) {
+            List<Length> scores = side.isLessThan(LEAST_SPINE)
+                    ? List.of(
+                            half.plus(side.dividedBy(2).each()),
+                            half.plus(front).plus(side))
+                    : List.of(
+                            half,
+                            half.plus(side),
+                            half.plus(side).plus(front),
+                            half.plus(side.times(2)).plus(front));
+            for (int i = 0; i < scores.size(); i++) {
+                band.valley(
+                        "%s score %d".formatted(name, i + 1),
+                        new Point(scores.get(i), Length.ZERO),
+                        new Point(scores.get(i), width));
+            }
+        }
+        return new ClosureKit(
+                List.of(band.build()),
+                Optional.empty(),
+                card.stock().thickness().times(3),
+                "Wrap the %s around the closed card, its ends on each other behind, and glue them to each other, not to the card: it has to slide."
+                        .formatted(name));
+    }
+
+    private static ClosureKit ring(Closure closure, Card card) {
+        Length outer = closure.width()
+                .orElse(card.grid()
+                        .floor(Length.min(
+                                card.size().width().dividedBy(2).each(),
+                                card.size().height().dividedBy(3).each())));
+        Length rim = Length.max(LEAST_RIM, card.grid().floor(outer.dividedBy(6).each()));
+        Length hole = outer.minus(rim.times(2));
+        if (!hole.isMoreThan(LEAST_RIM.times(2))) {
+            throw new IllegalArgumentException(
+                    "The ring (%.1f mm across) must be 25.4 mm (1 in) or more: its rim is at least 6.35 mm."
+                            .formatted(outer.millimetres()));
+        }
+        PieceBuilder ring = Piece.outline("ring", circle(outer, outer).toArray(new Point[0]));
+        ring.hole(circle(hole, outer));
+        Length disc = hole.minus(DISC_PLAY);
+        return new ClosureKit(
+                List.of(
+                        ring.build(),
+                        Piece.outline("disc", circle(disc, disc).toArray(new Point[0]))
+                                .build()),
+                Optional.empty(),
+                card.stock().thickness(),
+                "Glue the left half of the ring to the left flap and the right half of the disc to the right one, the disc in the middle of the ring; keep glue off the line where the flaps meet. Closing, the disc drops into the ring.");
+    }
+
+    /** A circle in the middle of a square box. */
+    private static List<Point> circle(Length diameter, Length box) {
+        List<Point> corners = new ArrayList<>();
+        double radius = diameter.count() / 2.0;
+        double middle = box.count() / 2.0;
+        for (int i = 0; i < CIRCLE_CORNERS; i++) {
+            double angle = 2 * Math.PI * i / CIRCLE_CORNERS;
+            corners.add(new Point(
+                    Length.nearestTo(middle + radius * Math.cos(angle)),
+                    Length.nearestTo(middle + radius * Math.sin(angle))));
+        }
+        return corners;
+    }
+}

@@ -1,0 +1,163 @@
+package vantbreeze.post;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Optional;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import org.junit.jupiter.api.Test;
+import vantbreeze.fold.FlatFolder;
+import vantbreeze.fold.LayerStack;
+import vantbreeze.layer.Closure;
+import vantbreeze.material.Stock;
+import vantbreeze.measure.Length;
+import vantbreeze.measure.Size;
+import vantbreeze.measure.ToolGrid;
+import vantbreeze.structure.Piece;
+import vantbreeze.structure.Stage;
+
+/** Envelopes and closures made to measure. */
+class MadeEnvelopeTest {
+
+    private static final ToolGrid SIXTEENTH = ToolGrid.SIXTEENTH_INCH;
+
+    private static MadeEnvelope only(MadeEnvelope.Style style, Size card, Length thickness) {
+        return MadeEnvelope.of(card, thickness, SIXTEENTH).stream()
+                .filter(m -> m.style() == style)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static Size inches(int width, int height) {
+        return new Size(Length.inches(width), Length.inches(height));
+    }
+
+    /** Whatever the card, each envelope closes, its inside takes the card easily, and flat ones fold without crossing. */
+    @Property(tries = 60)
+    void everyMadeEnvelopeClosesAndTakesItsCard(
+            @ForAll @IntRange(min = 32, max = 192) int widthSixteenths,
+            @ForAll @IntRange(min = 32, max = 192) int heightSixteenths,
+            @ForAll @IntRange(min = 1, max = 60) int thicknessTenths) {
+        Size card = new Size(Length.inches(widthSixteenths, 16), Length.inches(heightSixteenths, 16));
+        Length thickness = Length.millimetres(thicknessTenths / 10.0);
+        List<MadeEnvelope> made = MadeEnvelope.of(card, thickness, SIXTEENTH);
+        assertThat(made).extracting(MadeEnvelope::style).contains(MadeEnvelope.Style.STRAIGHT, MadeEnvelope.Style.BOX);
+        assertThat(made).allSatisfy(m -> {
+            assertThat(m.closes()).isTrue();
+            if (m.style() == MadeEnvelope.Style.BOX) {
+                assertThat(m.depth()).isGreaterThan(thickness);
+                assertThat(card.fitsWithin(m.inside())).isTrue();
+                return;
+            }
+            assertThat(EnvelopeFit.of(card, thickness, m.asEnvelope()).verdict())
+                    .isIn(EnvelopeFit.Verdict.FITS, EnvelopeFit.Verdict.LOOSE);
+            Stage shut = m.structure().stage(Stage.CLOSED);
+            var flat = FlatFolder.fold(m.structure(), shut);
+            assertThat(flat.faults()).isEmpty();
+            assertThat(flat.size()).isEqualTo(m.inside());
+            assertThat(LayerStack.of(m.structure(), shut, flat)).isPresent();
+        });
+    }
+
+    /** A wrong placement of the glue would be found out: with a wall less the same folds do not meet. */
+    @Test
+    void whatDoesNotMeetDoesNotClose() {
+        MadeEnvelope box = only(MadeEnvelope.Style.BOX, inches(5, 7), Length.millimetres(6));
+        assertThat(box.closes()).isTrue();
+        assertThat(vantbreeze.fold.PoseSolver.closesAt(
+                        box.structure(), box.structure().stage(Stage.CLOSED)))
+                .isFalse();
+    }
+
+    /**
+     * A square on its corner whose half diagonal is half of w + h + seam (plane geometry): 5 3/8 x 7 3/8 inside and a seam of
+     * 3/4 give a square of 13 1/2 / sqrt 2 = 9.546 in.
+     */
+    @Test
+    void theDiagonalBlankIsASquareOnItsCorner() {
+        MadeEnvelope made = only(MadeEnvelope.Style.DIAGONAL, inches(5, 7), Length.inches(1, 16));
+        assertThat(made.inside()).isEqualTo(new Size(Length.inches(21, 4), Length.inches(29, 4)));
+        assertThat(made.square().orElseThrow().millimetres() / 25.4)
+                .isCloseTo((5.25 + 7.25 + 0.75) / Math.sqrt(2), within(1e-3));
+        double upper = made.marksFromUpperCorners().orElseThrow().millimetres() / 25.4;
+        double side = made.marksFromSideCorners().orElseThrow().millimetres() / 25.4;
+        assertThat(upper).isCloseTo((5.25 + 0.75) / Math.sqrt(2), within(1e-3));
+        assertThat(side).isCloseTo((7.25 + 0.75) / Math.sqrt(2), within(1e-3));
+        double square = made.square().orElseThrow().count();
+        assertThat(made.piece().polygon().getBoundary().getLength()).isGreaterThan(4 * square - 8 * square / 10);
+    }
+
+    /** A flap half as high as its side is long would reach past the other side of a long card. */
+    @Test
+    void aLongCardGetsNoDiagonalEnvelope() {
+        assertThat(MadeEnvelope.of(inches(9, 4), Length.inches(1, 16), SIXTEENTH))
+                .extracting(MadeEnvelope::style)
+                .doesNotContain(MadeEnvelope.Style.DIAGONAL);
+    }
+
+    /** An ID-1 card is 85.60 x 53.98 x 0.76 mm (ISO/IEC 7810, from memory): its envelope takes it. */
+    @Test
+    void aGiftCardGetsAnEnvelopeOfItsOwn() {
+        Size card = new Size(Length.millimetres(85.6), Length.millimetres(54));
+        MadeEnvelope made = MadeEnvelope.of(card, Length.millimetres(0.75), ToolGrid.MILLIMETRE)
+                .get(0);
+        assertThat(made.inside()).isEqualTo(new Size(Length.millimetres(91), Length.millimetres(59)));
+    }
+
+    private static ClosureKit kit(String closure, Size card, Length thickness, int gsm) {
+        return ClosureKit.of(
+                Closure.parse(closure, vantbreeze.measure.UnitSystem.INCH), card, thickness, new Stock(gsm), SIXTEENTH);
+    }
+
+    /** Belt: 2 (W + T) + 1/2 in overlap and about a thickness of play (common practice, no published source). */
+    @Test
+    void aBeltGoesAroundTheCardAndSlides() {
+        ClosureKit kit = kit("belt 1 1/2 in", inches(5, 7), Length.inches(1, 8), 300);
+        Piece belt = kit.pieces().get(0);
+        double inches = belt.size().width().millimetres() / 25.4;
+        assertThat(inches).isBetween(2 * (5 + 0.125) + 0.5 + 0.125, 2 * (5 + 0.125) + 0.5 + 0.375);
+        assertThat(belt.size().height()).isEqualTo(Length.inches(3, 2));
+        assertThat(belt.scores()).hasSize(4);
+        assertThat(kit("belt", inches(5, 7), Length.inches(1, 8), 120)
+                        .pieces()
+                        .get(0)
+                        .scores())
+                .isEmpty();
+        Length usual = kit("belt", inches(5, 7), Length.inches(1, 8), 300)
+                .pieces()
+                .get(0)
+                .size()
+                .height();
+        assertThat(usual).isBetween(Length.inches(7, 4), Length.inches(7, 3));
+        assertThatThrownBy(() -> kit("belt 8 in", inches(5, 7), Length.inches(1, 8), 300))
+                .hasMessageContaining("no wider than the card is high");
+    }
+
+    /** Ribbon: once around and 14 in for the bow (common practice, no published source). */
+    @Test
+    void aRibbonGoesAroundAndLeavesABow() {
+        Optional<Length> ribbon =
+                kit("ribbon", inches(5, 7), Length.inches(1, 8), 300).ribbon();
+        assertThat(ribbon).contains(Length.inches(2 * 4 * 5 + 1 + 4 * 14, 4));
+    }
+
+    /** The rim is at least 1/4 in and the disc drops into the ring with play (common practice, no published source). */
+    @Test
+    void aDiscDropsIntoItsRing() {
+        ClosureKit kit = kit("ring 2 in", inches(5, 7), Length.inches(1, 8), 300);
+        Piece ring = kit.pieces().get(0);
+        Piece disc = kit.pieces().get(1);
+        double hole = ring.polygon().getInteriorRingN(0).getEnvelopeInternal().getWidth();
+        assertThat(ring.size().width()).isEqualTo(Length.inches(2));
+        assertThat((ring.size().width().count() - hole) / 2)
+                .isGreaterThanOrEqualTo(Length.inches(1, 4).count());
+        assertThat(hole - disc.size().width().count())
+                .isCloseTo(Length.inches(1, 16).count(), within(2.0));
+        assertThatThrownBy(() -> kit("ring 3/4 in", inches(5, 7), Length.inches(1, 8), 300))
+                .hasMessageContaining("1 in");
+    }
+}

@@ -1,0 +1,146 @@
+package vantbreeze.server.plan;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+import vantbreeze.catalogue.Handle;
+import vantbreeze.make.ScoreCard;
+import vantbreeze.make.ScoreReading;
+import vantbreeze.measure.UnitSystem;
+import vantbreeze.server.plan.LengthJson.SizeJson;
+import vantbreeze.structure.Fold;
+import vantbreeze.structure.Panel;
+import vantbreeze.structure.Piece;
+import vantbreeze.structure.Point;
+import vantbreeze.structure.Side;
+
+/** A flat piece as it is drawn and scored. Points are [x, y] in mm, x right, y up, face side up. */
+@Schema(name = "Piece")
+public record PieceJson(
+        String name,
+        SizeJson size,
+        List<double[]> outline,
+
+        @Schema(description = "what is cut out inside, each like the outline")
+        List<List<double[]>> holes,
+
+        List<PanelJson> panels,
+        List<ScoreJson> scores,
+
+        @Schema(description = "the scores as they are scored: what runs on straight is one line, without a handle")
+        List<ScoreJson> lines,
+
+        List<SlitJson> slits,
+
+        @Schema(description = "positions to score at, turn the piece round, and score at again; else empty")
+        List<LengthJson> sameFromBothEnds) {
+
+    @Schema(name = "Panel")
+    public record PanelJson(
+            String id,
+            String name,
+            SizeJson size,
+            List<double[]> points,
+            List<List<double[]>> holes,
+            @Schema(description = "a place well inside it") double[] inside) {}
+
+    /** Positions are absent for an oblique score; the handle is absent where nothing moves it. */
+    @Schema(name = "Score")
+    public record ScoreJson(
+            String id,
+            Fold fold,
+            Side scoreOn,
+            ScoreReading.Lie lie,
+            double[] from,
+            double[] to,
+            boolean runsThrough,
+            @Schema(nullable = true) LengthJson fromStart,
+            @Schema(nullable = true) LengthJson fromEnd,
+            @Schema(nullable = true) LengthJson begins,
+            @Schema(nullable = true) LengthJson ends,
+            @Schema(nullable = true) HandleJson handle) {
+
+        private static ScoreJson of(ScoreReading reading, List<Handle> handles, UnitSystem units) {
+            HandleJson handle = handles.stream()
+                    .filter(h -> h.score().equals(reading.score().id()))
+                    .findFirst()
+                    .map(HandleJson::of)
+                    .orElse(null);
+            return new ScoreJson(
+                    reading.score().id(),
+                    reading.score().fold(),
+                    reading.scoreOn(),
+                    reading.lie(),
+                    point(reading.score().from()),
+                    point(reading.score().to()),
+                    reading.runsThrough(),
+                    LengthJson.orNull(reading.fromStart(), units),
+                    LengthJson.orNull(reading.fromEnd(), units),
+                    LengthJson.orNull(reading.begins(), units),
+                    LengthJson.orNull(reading.ends(), units),
+                    handle);
+        }
+    }
+
+    /**
+     * What dragging a score changes: the parameter's value grows by the drag divided by the rate. For a list of panels
+     * the panel at {@code panel} grows and the next one shrinks.
+     */
+    @Schema(name = "Handle")
+    public record HandleJson(
+            String parameter,
+            int panel,
+            double rate,
+            double leastMm,
+            double mostMm,
+
+            @Schema(description = "usual values to give as they are, or they follow and the score lies elsewhere")
+            List<String> held) {
+
+        private static HandleJson of(Handle h) {
+            return new HandleJson(
+                    h.parameter(),
+                    h.panel(),
+                    h.rate(),
+                    h.least().millimetres(),
+                    h.most().millimetres(),
+                    h.held());
+        }
+    }
+
+    @Schema(name = "Slit")
+    public record SlitJson(String id, double[] from, double[] to) {}
+
+    /** @param panels of all pieces */
+    public static PieceJson of(ScoreCard card, List<Panel> panels, List<Handle> handles, UnitSystem units) {
+        Piece piece = card.piece();
+        return new PieceJson(
+                piece.name(),
+                SizeJson.of(piece.size(), units),
+                LengthJson.corners(piece.polygon()),
+                LengthJson.holes(piece.polygon()),
+                panels.stream()
+                        .filter(p -> p.piece().equals(piece.name()))
+                        .map(p -> new PanelJson(
+                                p.id(),
+                                p.name(),
+                                SizeJson.of(p.box(), units),
+                                LengthJson.corners(p.outline()),
+                                LengthJson.holes(p.outline()),
+                                LengthJson.inside(p.outline())))
+                        .toList(),
+                card.readings().stream()
+                        .map(r -> ScoreJson.of(r, handles, units))
+                        .toList(),
+                card.lines().stream().map(r -> ScoreJson.of(r, handles, units)).toList(),
+                piece.slits().stream()
+                        .map(s -> new SlitJson(s.id(), point(s.from()), point(s.to())))
+                        .toList(),
+                card.sameFromBothEnds().stream()
+                        .map(l -> LengthJson.of(l, units))
+                        .toList());
+    }
+
+    private static double[] point(Point p) {
+        return new double[] {p.x().millimetres(), p.y().millimetres()};
+    }
+}

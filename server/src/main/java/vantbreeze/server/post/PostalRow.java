@@ -1,0 +1,98 @@
+package vantbreeze.server.post;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Version;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.UUID;
+
+/** A class of letter as it stands in the maker's table. Lengths are text with a unit. */
+@Entity
+class PostalRow {
+
+    @Id
+    private String id;
+
+    @Version
+    private long version;
+
+    /** Among all rows, as they are listed. */
+    private int place;
+
+    private String service;
+    private String name;
+    private String leastLong;
+    private String leastShort;
+    private String mostLong;
+    private String mostShort;
+    private String thickness;
+    private double grams;
+    private Double aspectLeast;
+    private Double aspectMost;
+    private String price;
+    private String origin;
+    private LocalDate asOf;
+    private Instant deletedAt;
+
+    protected PostalRow() {}
+
+    PostalRow(int place, PostalJson.ContentJson content) {
+        this.id = UUID.randomUUID().toString();
+        this.place = place;
+        write(content);
+    }
+
+    String id() {
+        return id;
+    }
+
+    long version() {
+        return version;
+    }
+
+    PostalJson.ContentJson content() {
+        return new PostalJson.ContentJson(
+                service,
+                name,
+                leastLong,
+                leastShort,
+                mostLong,
+                mostShort,
+                thickness,
+                grams,
+                aspectLeast,
+                aspectMost,
+                price,
+                origin,
+                asOf);
+    }
+
+    final void write(PostalJson.ContentJson content) {
+        service = content.service();
+        name = content.name();
+        leastLong = content.leastLong();
+        leastShort = content.leastShort();
+        mostLong = content.mostLong();
+        mostShort = content.mostShort();
+        thickness = content.thickness();
+        grams = content.grams();
+        aspectLeast = content.aspectLeast();
+        aspectMost = content.aspectMost();
+        price = content.price();
+        origin = content.origin();
+        asOf = content.asOf();
+    }
+
+    void delete(Instant now) {
+        deletedAt = now;
+    }
+
+    void undelete() {
+        deletedAt = null;
+    }
+
+    boolean isDeleted() {
+        return deletedAt != null;
+    }
+}

@@ -1,0 +1,166 @@
+import { ChevronDown, ChevronRight } from "lucide-react";
+import type { Face, Mat } from "../api/types";
+import { ChoiceWord } from "../parts/ChoiceWord";
+import { TickWord } from "../parts/TickWord";
+import { TextWord } from "../parts/TextWord";
+import { pretty } from "../state/lengths";
+import { useChange, usePlan } from "../state/useBench";
+import { finishText, finishWords, readFinish, STRIP_HEIGHTS, type Finish, type StripHeight } from "./finish";
+import { MOMENTS } from "./moments";
+
+interface FaceListProps {
+  chosen: string | null;
+  onChoose(face: string | null): void;
+}
+
+/** Every face that is seen at some time: when, what lies on it, and how wide its borders are. */
+export function FaceList({ chosen, onChoose }: FaceListProps) {
+  const { faces, mats } = usePlan();
+  return (
+    <ul className="m-0 list-none p-0 text-base" aria-label="Faces to dress">
+      {faces.map((face) => {
+        const open = face.key === chosen;
+        return (
+          <li key={face.key} className="border-rule border-t py-1 first:border-t-0">
+            <button
+              type="button"
+              aria-expanded={open}
+              onClick={() => onChoose(open ? null : face.key)}
+              className="hover:bg-accent-soft flex min-h-9 w-full items-start gap-1 rounded text-left"
+            >
+              {open ? (
+                <ChevronDown aria-hidden size={18} className="mt-1 shrink-0" />
+              ) : (
+                <ChevronRight aria-hidden size={18} className="mt-1 shrink-0" />
+              )}
+              <span className="grow leading-snug">
+                <b>{face.name}</b> {finishWords(readFinish(face.finish))}
+                <span className="text-quiet block text-sm">
+                  seen {face.seen.map((s) => MOMENTS[s].said).join(", ")}
+                </span>
+                {face.beforeAssembly && face.layers > 0 && (
+                  <span className="text-warn block text-sm font-semibold">goes on before assembly</span>
+                )}
+              </span>
+            </button>
+            {open && <Dressing face={face} mats={mats.filter((m) => m.face === face.key)} />}
+          </li>
+        );
+      })}
+    </ul>
+  );
+}
+
+const MATS = ["no mat", "1 mat", "2 mats", "3 mats"].map((label, i) => ({ value: String(i), label }));
+
+function Dressing({ face, mats }: { face: Face; mats: Mat[] }) {
+  const { brief } = usePlan();
+  const change = useChange();
+  const finish = readFinish(face.finish);
+  const set = (part: Partial<Finish>) =>
+    change(({ matting }) => {
+      const now = readFinish(matting.byFace[face.key] ?? face.finish);
+      return {
+        matting: { ...matting, byFace: { ...matting.byFace, [face.key]: finishText({ ...now, ...part }) } },
+      };
+    });
+  const usualStrip = brief.units === "INCH" ? "3/4 in" : "20 mm";
+  return (
+    <div className="pb-1 pl-6">
+      <p className="m-0 flex flex-wrap items-center gap-x-4 gap-y-1">
+        <ChoiceWord
+          label={`Mats on ${face.name}`}
+          value={String(finish.mats)}
+          choices={MATS}
+          onChoose={(n) => void set({ mats: Number(n) })}
+        />
+        <TickWord
+          label="ground"
+          title="Paper over the whole panel, to its edges"
+          checked={finish.ground}
+          onChange={(ground) => void set({ ground })}
+        />
+        <TickWord
+          label="writing mat"
+          title="A plain paper on top, to write on"
+          checked={finish.note}
+          onChange={(note) => void set({ note })}
+        />
+        <TickWord
+          label="strip"
+          title="A band across the topmost paper"
+          checked={finish.strip !== null}
+          onChange={(on) => void set({ strip: on ? { width: usualStrip, at: "low" } : null })}
+        />
+        <TickWord
+          label="turned"
+          title="Its papers are laid the other way up"
+          checked={finish.turned}
+          onChange={(turned) => void set({ turned })}
+        />
+      </p>
+      {finish.strip && (
+        <p className="m-0 mt-1">
+          A strip of{" "}
+          <TextWord
+            label={`Strip on ${face.name}`}
+            field={`matting.byFace.${face.key}`}
+            shown={pretty(finish.strip.width)}
+            onCommit={(width) => set({ strip: { width, at: finish.strip?.at ?? "low" } })}
+          />{" "}
+          lies{" "}
+          <ChoiceWord
+            label={`Height of the strip on ${face.name}`}
+            value={finish.strip.at}
+            choices={STRIP_HEIGHTS.map((h) => ({ value: h, label: h === "middle" ? "in the middle" : h }))}
+            onChoose={(at) =>
+              void set({ strip: { width: finish.strip?.width ?? usualStrip, at: at as StripHeight } })
+            }
+          />
+          .
+        </p>
+      )}
+      <ul className="m-0 mt-1 list-none p-0 text-sm" aria-label={`Papers on ${face.name}`}>
+        {mats.map((mat) => (
+          <li key={mat.layer} className="flex items-baseline gap-2">
+            <span
+              aria-hidden
+              className="border-rule inline-block size-3 shrink-0 self-center rounded-sm border"
+              style={{ background: mat.paper.colour }}
+            />
+            <span>
+              {KINDS[mat.kind]} <b>{mat.size.shown}</b>, {borders(mat)}
+              {mat.paper.print === "UPRIGHT" && `; its up ${upWords(mat.up)}`}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}
+
+const KINDS: Record<Mat["kind"], string> = {
+  GROUND: "ground",
+  MAT: "mat",
+  NOTE: "writing mat",
+  STRIP: "strip",
+};
+
+/** Even borders in one word, others side by side: rounding down to the grid leaves more on some. */
+function borders({ kind, left, right, top, bottom }: Mat): string {
+  if (kind === "STRIP") return `across, ${bottom.shown} above the lower edge of what carries it`;
+  const all = [left, right, top, bottom];
+  if (all.every((l) => l.mm === 0)) return "to the edges";
+  if (all.every((l) => l.mm === left.mm)) return `border ${left.shown} all round`;
+  return `border left ${left.shown}, right ${right.shown}, above ${top.shown}, below ${bottom.shown}`;
+}
+
+const UPS: Record<number, string> = {
+  0: "is up on the flat piece",
+  90: "points left on the flat piece",
+  [-90]: "points right on the flat piece",
+  180: "points down on the flat piece",
+  [-180]: "points down on the flat piece",
+};
+
+const upWords = (up: number) => UPS[up] ?? `is turned ${up.toFixed(0)}° on the flat piece`;

@@ -1,0 +1,46 @@
+import { useState } from "react";
+import { useMarking } from "../bench/ProjectFrame";
+import { Snags } from "../bench/Snags";
+import { Verdict } from "../bench/Verdict";
+import { Block } from "../parts/Block";
+import { usePlan } from "../state/useBench";
+import { FaceList } from "./FaceList";
+import { Looks } from "./Looks";
+import { MessageRooms } from "./MessageRooms";
+import { Ornaments } from "./Ornaments";
+import { Papers } from "./Papers";
+
+/** The card as it is seen, and everything that is laid on it. */
+export function LayersView() {
+  const { faces } = usePlan();
+  const { onMark } = useMarking();
+  const [chosen, setChosen] = useState<string | null>(null);
+  const face = faces.some((f) => f.key === chosen) ? chosen : null;
+  return (
+    <>
+      <Verdict />
+      <div className="grid grid-cols-1 items-start gap-4 md:grid-cols-[minmax(0,1fr)_25rem]">
+        <div className="flex min-w-0 flex-col gap-3">
+          <Looks chosen={face} onChoose={setChosen} />
+          <Block title="Papers">
+            <Papers />
+          </Block>
+          <Block title="Toppers and ornaments">
+            <Ornaments />
+          </Block>
+        </div>
+        <div className="flex flex-col gap-3">
+          <Block title="Faces to dress">
+            <FaceList chosen={face} onChoose={setChosen} />
+          </Block>
+          <Block title="Room to write">
+            <MessageRooms onChoose={setChosen} />
+          </Block>
+          <Block title="Snags">
+            <Snags onMark={onMark} />
+          </Block>
+        </div>
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,65 @@
+import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { api } from "../api/client";
+import type { Look } from "../api/types";
+import { PaperRegions } from "../paper/PaperRegions";
+import { usePlan } from "../state/useBench";
+import { MOMENTS } from "./moments";
+
+interface LooksProps {
+  chosen: string | null;
+  onChoose(face: string | null): void;
+}
+
+/** The card closed, opened, displayed and from behind, in its papers; a face is chosen by pointing at it. */
+export function Looks({ chosen, onChoose }: LooksProps) {
+  const { brief, closed } = usePlan();
+  const looks = useQuery({
+    queryKey: ["looks", brief],
+    queryFn: () => api.looks(brief),
+    placeholderData: keepPreviousData,
+  });
+  if (!closed) return <p className="m-0">The card does not fold flat, so it cannot be looked at closed.</p>;
+  if (!looks.data) return <p className="m-0">Laying out …</p>;
+  return (
+    <section aria-label="The card as it is seen" className="grid grid-cols-1 gap-3 sm:grid-cols-2">
+      {looks.data.map((look) => (
+        <Picture
+          key={look.moment}
+          look={look}
+          chosen={chosen}
+          onChoose={(face) => onChoose(face === chosen ? null : face)}
+        />
+      ))}
+    </section>
+  );
+}
+
+interface PictureProps {
+  look: Look;
+  chosen: string | null;
+  onChoose(face: string): void;
+}
+
+function Picture({ look, chosen, onChoose }: PictureProps) {
+  const edge = 0.03 * Math.max(look.widthMm, look.heightMm);
+  return (
+    <figure className="border-rule bg-raised m-0 rounded-lg border px-3 py-2">
+      <figcaption className="font-title text-quiet text-base">{MOMENTS[look.moment].title}</figcaption>
+      <svg
+        viewBox={`${-edge} ${-edge} ${look.widthMm + 2 * edge} ${look.heightMm + 2 * edge}`}
+        className="h-60 w-full"
+        role="img"
+        aria-label={`The card ${MOMENTS[look.moment].said}`}
+      >
+        <PaperRegions
+          regions={look.regions}
+          height={look.heightMm}
+          line={edge * 0.12}
+          marked={chosen}
+          onPick={onChoose}
+          arrows
+        />
+      </svg>
+    </figure>
+  );
+}

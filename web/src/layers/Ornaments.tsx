@@ -1,0 +1,230 @@
+import { Plus, Trash2 } from "lucide-react";
+import { useState } from "react";
+import type { Brief, Ornament, Plan } from "../api/types";
+import { Button } from "../parts/Button";
+import { ChoiceWord } from "../parts/ChoiceWord";
+import { TextWord } from "../parts/TextWord";
+import { LengthWord } from "../bench/words";
+import { lengthText, pretty } from "../state/lengths";
+import { panelsOf } from "../state/panels";
+import { useChange, usePlan } from "../state/useBench";
+import { DrawingButton } from "./DrawingButton";
+import { OrnamentPlace } from "./OrnamentPlace";
+import { PaperWords } from "./PaperWords";
+import { placeOf } from "./place";
+import { readShape, shapeText, SIZE_WORDS, type Shape } from "./shape";
+
+/** What is laid on top: each with its outline, paper, lift and glue, and a place to drag it to. */
+export function Ornaments() {
+  const plan = usePlan();
+  const change = useChange();
+  const [chosen, setChosen] = useState(0);
+  const { ornaments } = plan.brief;
+  const index = Math.min(chosen, ornaments.length - 1);
+  const ornament = ornaments[index];
+  const add = async () => {
+    if (await change((b) => ({ ornaments: [...b.ornaments, fresh(plan, b)] }))) setChosen(ornaments.length);
+  };
+  return (
+    <div className="text-base">
+      <p className="m-0 mb-2 flex flex-wrap items-center gap-2" role="group" aria-label="Ornaments">
+        {ornaments.map((o, i) => (
+          <Button
+            key={o.name}
+            aria-pressed={i === index}
+            look={i === index ? "strong" : "plain"}
+            onClick={() => setChosen(i)}
+          >
+            {o.name}
+          </Button>
+        ))}
+        <Button onClick={() => void add()} disabled={plan.faces.length === 0}>
+          <Plus aria-hidden size={16} /> Add an ornament
+        </Button>
+      </p>
+      {ornament && (
+        <div className="grid grid-cols-1 gap-3 lg:grid-cols-[minmax(0,1fr)_16rem]">
+          <OrnamentWords ornament={ornament} index={index} />
+          <OrnamentPlace ornament={ornament} />
+        </div>
+      )}
+    </div>
+  );
+}
+
+/** A round one in the middle of the face that is seen first, of the topmost paper. */
+function fresh(plan: Plan, brief: Brief): Ornament {
+  const face = plan.faces.find((f) => f.seen.includes("CLOSED")) ?? plan.faces[0];
+  const panel = panelsOf(plan).find((p) => p.name === face?.panel);
+  const metric = brief.units === "METRIC";
+  const width = metric ? 25 : 25.4;
+  const grid = metric ? 1 : 25.4 / 16;
+  const middle = (side = width) => lengthText(Math.round((side - width) / 2 / grid) * grid, brief.units);
+  const names = new Set(brief.ornaments.map((o) => o.name));
+  let number = 1;
+  while (names.has(`ornament ${number}`)) number++;
+  return {
+    name: `ornament ${number}`,
+    face: face?.key ?? "",
+    outline: `circle ${lengthText(width, brief.units)}`,
+    x: middle(panel?.size.width.mm),
+    y: middle(panel?.size.height.mm),
+    lift: null,
+    paper: brief.matting.papers.at(-1) ?? brief.base,
+    glue: "OWN_PANEL",
+  };
+}
+
+const SHAPES = [
+  { value: "CIRCLE", label: "circle" },
+  { value: "RECTANGLE", label: "rectangle" },
+  { value: "DRAWN", label: "drawn outline" },
+];
+
+const GLUES = [
+  { value: "OWN_PANEL", label: "glued to its panel only" },
+  { value: "WHOLE", label: "glued all over" },
+];
+
+function OrnamentWords({ ornament, index }: { ornament: Ornament; index: number }) {
+  const plan = usePlan();
+  const change = useChange();
+  const field = `ornaments[${index}]`;
+  const set = (part: Partial<Ornament>) =>
+    change((b) => ({ ornaments: b.ornaments.map((o, i) => (i === index ? { ...o, ...part } : o)) }));
+  const shape = readShape(ornament.outline);
+  const setShape = (next: Shape) => set({ outline: shapeText(next) });
+  const placed = plan.ornaments.find((o) => o.name === ornament.name);
+  const panel = panelsOf(plan).find((p) => p.id === placed?.panel);
+  const at = placed && panel ? placeOf(placed, panel) : undefined;
+  const choices = shape.kind === "DRAWN" ? SHAPES : SHAPES.slice(0, 2);
+  const known = plan.faces.some((f) => f.key === ornament.face);
+  return (
+    <div className="leading-9">
+      <p className="m-0">
+        The{" "}
+        <TextWord
+          label="Name of the ornament"
+          field={`${field}.name`}
+          shown={ornament.name}
+          onCommit={(name) => set({ name })}
+        />{" "}
+        is a{" "}
+        <ChoiceWord
+          label="Shape of the ornament"
+          value={shape.kind}
+          choices={choices}
+          onChoose={(kind) => void setShape(ofKind(kind as Shape["kind"], shape))}
+        />{" "}
+        {SIZE_WORDS[shape.kind]}{" "}
+        <TextWord
+          label="Size of the ornament"
+          field={`${field}.outline`}
+          shown={pretty(shape.size)}
+          onCommit={(size) => setShape({ ...shape, size })}
+        />
+        ,{" "}
+        <DrawingButton
+          width={shape.kind === "RECTANGLE" ? widthOf(shape.size) : shape.size}
+          onDrawn={(outline) => set({ outline })}
+        />
+      </p>
+      <p className="m-0">
+        of{" "}
+        <PaperWords
+          label={ornament.name}
+          field={`${field}.paper`}
+          paper={ornament.paper}
+          onChange={(paper) => set({ paper })}
+        />
+        ,
+      </p>
+      <p className="m-0">
+        on the{" "}
+        <ChoiceWord
+          label="Face of the ornament"
+          value={ornament.face}
+          shown={known ? undefined : `${ornament.face} (not on this card)`}
+          choices={plan.faces.map((f) => ({ value: f.key, label: f.name }))}
+          onChoose={(face) => void set({ face })}
+        />
+        ,{" "}
+        <LengthWord
+          label="From the left"
+          field={`${field}.x`}
+          text={ornament.x}
+          mm={at?.x}
+          onCommit={(x) => set({ x })}
+        />{" "}
+        from its left and{" "}
+        <LengthWord
+          label="From the bottom"
+          field={`${field}.y`}
+          text={ornament.y}
+          mm={at?.y}
+          onCommit={(y) => set({ y })}
+        />{" "}
+        from its lower edge,
+      </p>
+      <p className="m-0">
+        on{" "}
+        <ChoiceWord
+          label="Foam"
+          value={ornament.lift ? "OWN" : "NEEDED"}
+          choices={[
+            { value: "NEEDED", label: "as much foam as it needs" },
+            { value: "OWN", label: "foam of" },
+          ]}
+          onChoose={(v) => void set({ lift: v === "OWN" ? "1 mm" : null })}
+        />{" "}
+        {ornament.lift ? (
+          <LengthWord
+            label="Height of the foam"
+            field={`${field}.lift`}
+            text={ornament.lift}
+            onCommit={(lift) => set({ lift })}
+          />
+        ) : (
+          placed && (
+            <span className="text-quiet">
+              ({placed.lift.mm === 0 ? "none" : `${placed.lift.mm.toFixed(1)} mm`})
+            </span>
+          )
+        )}
+        ,{" "}
+        <ChoiceWord
+          label="Glue"
+          value={ornament.glue}
+          choices={GLUES}
+          onChoose={(glue) => void set({ glue: glue as Ornament["glue"] })}
+        />
+        .
+      </p>
+      {placed && placed.crosses.length > 0 && (
+        <p className="text-warn m-0 leading-snug">
+          Closed, it reaches over {listed(placed.crosses)}, which part from its panel: no glue there.
+        </p>
+      )}
+      <Button
+        className="mt-1"
+        onClick={() => void change((b) => ({ ornaments: b.ornaments.filter((_, i) => i !== index) }))}
+      >
+        <Trash2 aria-hidden size={16} /> Take it off
+      </Button>
+    </div>
+  );
+}
+
+const listed = (names: string[]) => names.join(", ").replace(/, ([^,]*)$/, " and $1");
+
+const widthOf = (size: string) => {
+  const [width = "", height = ""] = size.split(/\s*[x×]\s*/);
+  return /[a-z"]/.test(width) ? width : `${width} ${height.replace(/^[\d\s./,]+/, "")}`;
+};
+
+/** Another kind of about the same size. */
+function ofKind(kind: Shape["kind"], now: Shape): Shape {
+  if (kind === "RECTANGLE") return { kind, size: `${now.size} x ${now.size}` };
+  if (kind === "CIRCLE") return { kind, size: now.kind === "RECTANGLE" ? widthOf(now.size) : now.size };
+  return now;
+}

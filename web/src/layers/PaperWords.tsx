@@ -1,0 +1,46 @@
+import type { Paper } from "../api/types";
+import { StockWord } from "../bench/words";
+import { ChoiceWord } from "../parts/ChoiceWord";
+
+const PRINTS = [
+  { value: "PLAIN", label: "plain", hint: "no pattern; can be written on" },
+  { value: "SCATTERED", label: "scattered", hint: "a pattern without direction" },
+  { value: "UPRIGHT", label: "upright", hint: "a pattern that has an up" },
+];
+
+interface PaperWordsProps {
+  /** What it is for: "base", "mat layer 1". */
+  label: string;
+  /** Path in the brief. */
+  field: string;
+  paper: Paper;
+  onChange(paper: Paper): Promise<boolean>;
+}
+
+/** A paper's stock, colour and pattern. */
+export function PaperWords({ label, field, paper, onChange }: PaperWordsProps) {
+  return (
+    <>
+      <input
+        type="color"
+        aria-label={`Colour of the ${label}`}
+        value={paper.colour}
+        onChange={(e) => void onChange({ ...paper, colour: e.target.value })}
+        className="border-rule h-8 w-10 cursor-pointer rounded border bg-transparent p-0.5 align-middle"
+      />{" "}
+      <ChoiceWord
+        label={`Pattern of the ${label}`}
+        value={paper.print}
+        choices={PRINTS}
+        onChoose={(print) => void onChange({ ...paper, print: print as Paper["print"] })}
+      />{" "}
+      paper of{" "}
+      <StockWord
+        label={`Stock of the ${label}`}
+        field={`${field}.stock`}
+        stock={paper.stock}
+        onCommit={(stock) => onChange({ ...paper, stock })}
+      />
+    </>
+  );
+}

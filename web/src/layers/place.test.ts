@@ -1,0 +1,33 @@
+import { describe, expect, it } from "vitest";
+import type { Panel, PlacedOrnament } from "../api/types";
+import { onFace, placeOf } from "./place";
+
+const panel = {
+  points: [
+    [100, 10],
+    [160, 10],
+    [160, 90],
+    [100, 90],
+  ],
+} as Panel;
+
+const ornament = (side: "FACE" | "BACK") =>
+  ({
+    side,
+    points: [
+      [110, 20],
+      [130, 20],
+      [130, 50],
+    ],
+  }) as PlacedOrnament;
+
+describe("a place on a panel", () => {
+  it("counts from the left and lower edge", () => {
+    expect(placeOf(ornament("FACE"), panel)).toEqual({ x: 10, y: 10 });
+  });
+
+  it("counts from the other edge on the panel's back, as one looks at it", () => {
+    expect(placeOf(ornament("BACK"), panel)).toEqual({ x: 30, y: 10 });
+    expect(onFace(panel, "BACK")([160, 10])).toEqual([0, 0]);
+  });
+});

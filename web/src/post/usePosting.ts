@@ -1,0 +1,40 @@
+import { keepPreviousData, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+import { api, Problem } from "../api/client";
+import { usePlan } from "../state/useBench";
+
+/** How the card on the bench is posted. */
+export function usePosting() {
+  const { brief } = usePlan();
+  return useQuery({
+    queryKey: ["posting", brief],
+    queryFn: () => api.posting(brief),
+    placeholderData: keepPreviousData,
+    retry: false,
+  });
+}
+
+export const useDrawer = () => useQuery({ queryKey: ["drawer"], queryFn: api.drawer }).data ?? [];
+export const usePostalClasses = () =>
+  useQuery({ queryKey: ["postal-classes"], queryFn: api.postalClasses }).data ?? [];
+
+/** Runs a change of the drawer or the table, shows both anew, and keeps why it was refused. */
+export function useAttempt() {
+  const queries = useQueryClient();
+  const [trouble, setTrouble] = useState<string | null>(null);
+  async function attempt(job: () => Promise<unknown>): Promise<boolean> {
+    try {
+      await job();
+      setTrouble(null);
+      return true;
+    } catch (error) {
+      if (!(error instanceof Problem)) throw error;
+      setTrouble(error.message);
+      return false;
+    } finally {
+      for (const key of ["drawer", "postal-classes", "posting"])
+        await queries.invalidateQueries({ queryKey: [key] });
+    }
+  }
+  return { trouble, attempt };
+}
