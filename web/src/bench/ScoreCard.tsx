@@ -4,7 +4,6 @@ import type { Piece } from "../api/types";
 export function ScoreCard({ piece }: { piece: Piece }) {
   if (piece.scores.length === 0) return null;
   const [oneEnd, otherEnd] = ends(piece);
-  const both = piece.sameFromBothEnds.map((l) => l.shown).join(" and ");
   return (
     <section aria-label={`Score card of the ${piece.name}`}>
       <table className="w-full border-collapse text-left text-base">
@@ -36,11 +35,11 @@ export function ScoreCard({ piece }: { piece: Piece }) {
           ))}
         </tbody>
       </table>
-      {both && (
-        <p className="mt-2 mb-0">
-          <b>Same from both ends:</b> score at {both}, turn it round, score at {both} again.
+      {piece.sameFromBothEnds.map((both) => (
+        <p key={both.scoreOn} className="mt-2 mb-0">
+          <b>From both ends, {both.scoreOn === "FACE" ? "face" : "back"} up:</b> {both.text}.
         </p>
-      )}
+      ))}
     </section>
   );
 }

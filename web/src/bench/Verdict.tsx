@@ -1,10 +1,13 @@
 import { usePlan } from "../state/useBench";
 import { VERDICTS } from "./verdicts";
 
+const counted = (n: number, what: string) => `${n} ${what}${n === 1 ? "" : "s"}`;
+
 /** One line under the sentence: what comes of it. */
 export function Verdict() {
   const { closed, fit, sheet, snags } = usePlan();
-  const open = snags.filter((s) => s.severity !== "NOTE").length;
+  const notes = snags.filter((s) => s.severity === "NOTE").length;
+  const open = snags.length - notes;
   const facts = closed
     ? [
         <b key="closed" data-testid="closed-size">
@@ -27,10 +30,11 @@ export function Verdict() {
       <span>
         {sheet.bases === 0
           ? `no base from one ${sheet.name}`
-          : `${sheet.bases} ${sheet.bases === 1 ? "base" : "bases"} from one ${sheet.name}`}
+          : `${counted(sheet.bases, "base")} from one ${sheet.name}`}
       </span>
       <span className={open > 0 ? "text-warn font-bold" : ""}>
-        {open === 0 ? "no snags" : `${open} ${open === 1 ? "snag" : "snags"}`}
+        {open === 0 ? "no snags" : counted(open, "snag")}
+        {notes > 0 && `, ${counted(notes, "note")}`}
       </span>
     </p>
   );

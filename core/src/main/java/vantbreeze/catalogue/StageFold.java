@@ -24,7 +24,9 @@ final class StageFold implements FoldDesign {
     @Override
     public List<Parameter> parameters() {
         return Proscenium.parameters(
-                4, v -> v.grid().nearest(v.height().dividedBy(4).each()), v -> Values.half(Proscenium.free(v)));
+                4,
+                v -> v.grid().nearest(v.height().dividedBy(4).each()),
+                v -> v.grid().floor(Values.half(Proscenium.free(v))));
     }
 
     @Override

@@ -3,25 +3,48 @@ package vantbreeze.make;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import vantbreeze.measure.Length;
+import vantbreeze.measure.Ruler;
 import vantbreeze.measure.Size;
 import vantbreeze.structure.Fold;
 import vantbreeze.structure.Piece;
 import vantbreeze.structure.Point;
 import vantbreeze.structure.ScoreLine;
+import vantbreeze.structure.Side;
 
 /**
  * All scores of one piece, in the order they are reached.
  *
  * @param lines the same as they are scored: what runs on straight from one score into the next is one line
- * @param sameFromBothEnds for a piece that reads the same turned round: the few positions to score at, then turn it, then
- *     score at again, a middle score last; empty otherwise
+ * @param sameFromBothEnds for each side whose scores lie the same when the piece is turned round, how they are read then
  */
 public record ScoreCard(
-        Piece piece, List<ScoreReading> readings, List<ScoreReading> lines, List<Length> sameFromBothEnds) {
+        Piece piece, List<ScoreReading> readings, List<ScoreReading> lines, List<BothEnds> sameFromBothEnds) {
 
     private static final int SHORTEST_NAME = 3;
+
+    /**
+     * The same few numbers from either end.
+     *
+     * @param side the side to score on
+     * @param positions to score at, then turn the piece round, then score at again; never empty
+     * @param middle a score that both ends share
+     */
+    public record BothEnds(Side side, List<Length> positions, Optional<Length> middle) {
+
+        public String text(Ruler ruler) {
+            String at = String.join(" and ", positions.stream().map(ruler::text).toList());
+            return "score at %s, turn it round and score at %s again%s"
+                    .formatted(
+                            at,
+                            at,
+                            middle.map(m -> ", then in the middle at " + ruler.text(m))
+                                    .orElse(""));
+        }
+    }
 
     public static ScoreCard of(Piece piece) {
         Size size = piece.size();
@@ -120,19 +143,27 @@ public record ScoreCard(
         return new ScoreReading(score, lie, at, whole.minus(at), through, begins, ends);
     }
 
-    private static List<Length> sameFromBothEnds(List<ScoreReading> readings) {
-        boolean symmetric = !readings.isEmpty()
-                && readings.stream()
-                        .allMatch(r -> r.lie() == ScoreReading.Lie.UPRIGHT
-                                && r.runsThrough()
-                                && readings.stream()
-                                        .anyMatch(m -> r.fromEnd().equals(m.fromStart())
-                                                && r.score().fold() == m.score().fold()));
-        return symmetric
-                ? readings.stream()
-                        .filter(r -> !r.fromStart().isMoreThan(r.fromEnd()))
-                        .map(ScoreReading::fromStart)
-                        .toList()
-                : List.of();
+    private static List<BothEnds> sameFromBothEnds(List<ScoreReading> lines) {
+        return Stream.of(Side.values())
+                .flatMap(side -> bothEnds(
+                        side, lines.stream().filter(r -> r.scoreOn() == side).toList())
+                        .stream())
+                .toList();
+    }
+
+    private static Optional<BothEnds> bothEnds(Side side, List<ScoreReading> lines) {
+        boolean symmetric = lines.stream()
+                .allMatch(r -> r.lie() == ScoreReading.Lie.UPRIGHT
+                        && r.runsThrough()
+                        && lines.stream().anyMatch(m -> r.fromEnd().equals(m.fromStart())));
+        List<Length> positions = lines.stream()
+                .filter(r -> symmetric && r.fromStart().isLessThan(r.fromEnd()))
+                .map(ScoreReading::fromStart)
+                .toList();
+        Optional<Length> middle = lines.stream()
+                .filter(r -> symmetric && r.fromStart().equals(r.fromEnd()))
+                .map(ScoreReading::fromStart)
+                .findFirst();
+        return positions.isEmpty() ? Optional.empty() : Optional.of(new BothEnds(side, positions, middle));
     }
 }

@@ -1,6 +1,7 @@
 package vantbreeze.make;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -152,8 +153,10 @@ public final class Steps {
         for (Bond bond : structure.bonds()) {
             Panel laid = structure.panel(bond.panel());
             Panel onto = structure.panel(bond.onto());
-            Envelope target = onto.outline().getEnvelopeInternal();
-            Envelope place = bond.placement().apply(laid.outline()).getEnvelopeInternal();
+            GluedPlace place = new GluedPlace(
+                    bond.placement().apply(laid.outline()).getEnvelopeInternal(),
+                    onto.outline().getEnvelopeInternal(),
+                    bond.ontoSide());
             Joint joint = Joint.of(bond, structure);
             Size tab = laid.box();
             String tape =
@@ -165,14 +168,13 @@ public final class Steps {
                             : "";
             steps.add(new Step(
                     "Glue the " + laid.name(),
-                    "Glue the %s of the %s to the %s of the %s: its edge %s from the left and %s from the bottom there. Use %s.%s%s"
+                    "Glue the %s of the %s to the %s of the %s, %s. Use %s.%s%s"
                             .formatted(
                                     side(bond.side()),
                                     laid.name(),
                                     side(bond.ontoSide()),
                                     onto.name(),
-                                    ruler.text(Length.nearestTo(place.getMinX() - target.getMinX())),
-                                    ruler.text(Length.nearestTo(place.getMinY() - target.getMinY())),
+                                    place.text(ruler),
                                     joint.text(),
                                     tape,
                                     Joint.drying(List.of(joint))),
@@ -191,57 +193,62 @@ public final class Steps {
                         .formatted(piece.name(), ruler.text(piece.size()), sheet.name()),
                 BLADES));
         ScoreCard card = ScoreCard.of(piece);
-        if (!card.sameFromBothEnds().isEmpty()) {
-            String positions =
-                    joined(card.sameFromBothEnds().stream().map(ruler::text).toList());
-            Side side = card.lines().get(0).scoreOn();
-            steps.add(new Step(
-                    "Score the " + piece.name(),
-                    "%s, score at %s, turn it round and score at %s again."
-                            .formatted(sideUp(side), positions, positions),
-                    ""));
-            return;
-        }
         for (Side side : Side.values()) {
-            List<String> positions = card.lines().stream()
-                    .filter(r -> r.scoreOn() == side)
-                    .map(r -> position(piece, r, side))
-                    .toList();
-            if (!positions.isEmpty()) {
-                steps.add(new Step(
-                        "Score the " + piece.name(),
-                        "%s, score at %s.".formatted(sideUp(side), joined(positions)),
-                        ""));
+            List<ScoreReading> lines =
+                    card.lines().stream().filter(r -> r.scoreOn() == side).toList();
+            if (!lines.isEmpty()) {
+                String how = card.sameFromBothEnds().stream()
+                        .filter(both -> both.side() == side)
+                        .map(both -> both.text(ruler))
+                        .findFirst()
+                        .orElseGet(() -> "score at " + joined(positions(piece, lines, side)));
+                steps.add(new Step("Score the " + piece.name(), "%s, %s.".formatted(sideUp(side), how), ""));
             }
         }
     }
 
+    /** From left to right as the piece lies then, what is scored at one setting together. */
+    private List<String> positions(Piece piece, List<ScoreReading> lines, Side side) {
+        Map<String, List<ScoreReading>> settings = new LinkedHashMap<>();
+        lines.stream()
+                .sorted(Comparator.comparing(ScoreReading::lie).thenComparing(r -> at(r, side)))
+                .forEach(r -> settings.computeIfAbsent(setting(r, side), k -> new ArrayList<>())
+                        .add(r));
+        List<String> positions = new ArrayList<>();
+        settings.forEach((setting, there) -> positions.add(setting + spans(piece, there, side)));
+        return positions;
+    }
+
     /** Turned over like a page, what was at the right end is now at the left. */
-    private String position(Piece piece, ScoreReading reading, Side side) {
-        boolean turned = side == Side.BACK;
+    private static Length at(ScoreReading reading, Side side) {
         return switch (reading.lie()) {
-            case UPRIGHT ->
-                ruler.text(turned ? reading.fromEnd() : reading.fromStart())
-                        + " from the left end"
-                        + span(reading, reading.begins(), reading.ends(), "up from the bottom");
-            case LEVEL -> {
-                Length width = piece.size().width();
-                yield ruler.text(reading.fromStart())
-                        + " from the bottom"
-                        + span(
-                                reading,
-                                turned ? width.minus(reading.ends()) : reading.begins(),
-                                turned ? width.minus(reading.begins()) : reading.ends(),
-                                "across from the left");
-            }
+            case UPRIGHT -> side == Side.BACK ? reading.fromEnd() : reading.fromStart();
+            case LEVEL -> reading.fromStart();
+            case OBLIQUE -> Length.ZERO;
+        };
+    }
+
+    private String setting(ScoreReading reading, Side side) {
+        return switch (reading.lie()) {
+            case UPRIGHT -> ruler.text(at(reading, side)) + " from the left end";
+            case LEVEL -> ruler.text(at(reading, side)) + " from the bottom";
             case OBLIQUE -> "the slanting line " + reading.score().id();
         };
     }
 
-    private String span(ScoreReading reading, Length begins, Length ends, String measured) {
-        return reading.runsThrough()
+    private String spans(Piece piece, List<ScoreReading> there, Side side) {
+        boolean level = there.get(0).lie() == ScoreReading.Lie.LEVEL;
+        boolean mirrored = level && side == Side.BACK;
+        Length width = piece.size().width();
+        List<String> spans = there.stream()
+                .filter(r -> !r.runsThrough() && r.lie() != ScoreReading.Lie.OBLIQUE)
+                .map(r -> mirrored
+                        ? ruler.text(width.minus(r.ends())) + " to " + ruler.text(width.minus(r.begins()))
+                        : ruler.text(r.begins()) + " to " + ruler.text(r.ends()))
+                .toList();
+        return spans.isEmpty()
                 ? ""
-                : " (only from %s to %s, %s)".formatted(ruler.text(begins), ruler.text(ends), measured);
+                : " (only from %s, %s)".formatted(joined(spans), level ? "across from the left" : "up from the bottom");
     }
 
     /** Pencil first: the ends are what must be right. */

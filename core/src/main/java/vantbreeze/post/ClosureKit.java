@@ -87,7 +87,8 @@ public record ClosureKit(List<Piece> pieces, Optional<Length> ribbon, Length add
         Length front =
                 card.grid().ceiling(card.size().width().plus(play.dividedBy(2).each()));
         Length side = card.grid().ceiling(card.thickness());
-        Length half = front.dividedBy(2).each();
+        /* The seam need not be in the very middle; a score must be on the ruler. */
+        Length half = card.grid().floor(front.dividedBy(2).each());
         Length length = front.plus(side).times(2).plus(OVERLAP);
         PieceBuilder band = Piece.rectangle(name, length, width);
         boolean heavy = card.stock().gramsPerSquareMetre() >= Stock.LIGHTEST_BASE;

@@ -9,6 +9,7 @@ import static vantbreeze.plan.Briefs.in;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
@@ -20,6 +21,7 @@ import vantbreeze.catalogue.PanelRows;
 import vantbreeze.layer.Mat;
 import vantbreeze.layer.MatCut;
 import vantbreeze.layer.Matting;
+import vantbreeze.make.ScoreCard;
 import vantbreeze.material.Sheet;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
@@ -29,6 +31,7 @@ import vantbreeze.post.Envelope;
 import vantbreeze.post.EnvelopeFit;
 import vantbreeze.structure.Panel;
 import vantbreeze.structure.ScoreLine;
+import vantbreeze.structure.Side;
 
 class PlannerTest {
 
@@ -66,7 +69,8 @@ class PlannerTest {
         Plan plan = Planner.plan(closed("gatefold", "4 1/4", "5 1/2"));
         assertThat(flat(plan)).isEqualTo(in("8 1/2", "5 1/2"));
         assertThat(scores(plan)).containsExactly(in("2 1/8"), in("6 3/8"));
-        assertThat(plan.scoreCards().get(0).sameFromBothEnds()).containsExactly(in("2 1/8"));
+        assertThat(plan.scoreCards().get(0).sameFromBothEnds())
+                .containsExactly(new ScoreCard.BothEnds(Side.BACK, List.of(in("2 1/8")), Optional.empty()));
         assertThat(plan.closed().size()).isEqualTo(in("4 1/4", "5 1/2"));
         assertThat(plan.snags()).isEmpty();
     }

@@ -13,6 +13,7 @@ import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
+import org.apache.pdfbox.util.Matrix;
 
 /** A page drawn in millimetres from its lower left corner. Draws fractions as a maker writes them. */
 final class PdfPage implements AutoCloseable {
@@ -115,6 +116,16 @@ final class PdfPage implements AutoCloseable {
     }
 
     void unclip() {
+        draw(content::restoreGraphicsState);
+    }
+
+    /** What is drawn lies in coordinates that begin at (x, y) and are turned by that angle. */
+    void turned(double degrees, double x, double y, Runnable drawing) {
+        draw(() -> {
+            content.saveGraphicsState();
+            content.transform(Matrix.getRotateInstance(Math.toRadians(degrees), pt(x), pt(y)));
+        });
+        drawing.run();
         draw(content::restoreGraphicsState);
     }
 

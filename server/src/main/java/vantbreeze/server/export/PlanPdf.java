@@ -3,7 +3,9 @@ package vantbreeze.server.export;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.util.ArrayList;
 import java.util.LinkedHashSet;
+import java.util.List;
 import java.util.Set;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import vantbreeze.make.ScoreCard;
@@ -29,7 +31,10 @@ final class PlanPdf {
     private static final double LEADING = 1.42;
 
     /** The drawing may take this much of the page's height. */
-    private static final double DRAWING_MM = 62;
+    private static final double DRAWING_MM = 84;
+
+    /** Smaller type is not read. */
+    private static final double SMALLEST_MM = 1.2;
 
     /** Long plans are set smaller, step by step, until they fit their page. */
     private static final double[] SIZES = {1, 0.9, 0.8, 0.7, 0.6, 0.5};
@@ -112,41 +117,33 @@ final class PlanPdf {
         y -= 2 * zoom;
     }
 
+    /** One scale for all pieces of a card, so that they can be told apart by size. */
+    private double scale() {
+        double widest = 0;
+        double height = 0;
+        for (ScoreCard card : plan.scoreCards()) {
+            widest = Math.max(widest, card.piece().size().width().millimetres());
+            height += card.piece().size().height().millimetres();
+        }
+        return Math.min(width() / widest, DRAWING_MM * zoom / height);
+    }
+
     private void pieceDrawing(ScoreCard card) {
         Piece piece = card.piece();
         Size size = piece.size();
-        double scale = Math.min(
-                width() / size.width().millimetres(),
-                DRAWING_MM * zoom / plan.scoreCards().size() / size.height().millimetres());
+        double scale = scale();
         double drawnHeight = size.height().millimetres() * scale;
         double left = MARGIN_MM + (width() - size.width().millimetres() * scale) / 2;
-        y -= 3 * zoom;
+        List<ScoreReading> upright = card.lines().stream()
+                .filter(r -> r.lie() == ScoreReading.Lie.UPRIGHT)
+                .toList();
+        y -= scorePositions(upright, left, scale, y);
         double top = y;
         PieceDrawing drawing = new PieceDrawing(page, scale, left, top - drawnHeight);
         drawing.draw(piece);
         for (Panel panel : plan.structure().panels()) {
             if (panel.piece().equals(piece.name())) {
-                double cx = drawing.x(panel.outline().getInteriorPoint().getX() / Length.COUNTS_PER_MILLIMETRE);
-                double cy = drawing.y(panel.outline().getInteriorPoint().getY() / Length.COUNTS_PER_MILLIMETRE);
-                page.centred(cx, cy, SMALL_MM * zoom, true, panel.name());
-                page.centred(
-                        cx,
-                        cy - 4 * zoom,
-                        SMALL_MM * zoom,
-                        false,
-                        panel.box().height().equals(size.height())
-                                ? ruler.text(panel.box().width())
-                                : ruler.text(panel.box()));
-            }
-        }
-        for (ScoreReading reading : card.lines()) {
-            if (reading.lie() == ScoreReading.Lie.UPRIGHT) {
-                page.centred(
-                        drawing.x(reading.fromStart().millimetres()),
-                        top + 1.2 * zoom,
-                        SMALL_MM * zoom,
-                        false,
-                        ruler.text(reading.fromStart()));
+                label(drawing, panel, size, scale);
             }
         }
         page.centred(
@@ -157,6 +154,62 @@ final class PlanPdf {
                 "%s %s, face side up; valleys dashed, mountains dash-dot; not to scale"
                         .formatted(piece.name(), ruler.text(size)));
         y = top - drawnHeight - 9 * zoom;
+    }
+
+    /** Each position once, over its score; where two would touch, the next goes one line higher. @return the height taken */
+    private double scorePositions(List<ScoreReading> scores, double left, double scale, double from) {
+        double line = SMALL_MM * LEADING * zoom;
+        List<Length> positions =
+                scores.stream().map(ScoreReading::fromStart).distinct().sorted().toList();
+        List<Double> taken = new ArrayList<>();
+        List<Integer> lines = new ArrayList<>();
+        for (Length position : positions) {
+            double x = left + position.millimetres() * scale;
+            double half = page.width(ruler.text(position), SMALL_MM * zoom, false) / 2 + zoom / 2;
+            int free = 0;
+            while (free < taken.size() && taken.get(free) > x - half) {
+                free++;
+            }
+            if (free == taken.size()) {
+                taken.add(0.0);
+            }
+            taken.set(free, x + half);
+            lines.add(free);
+        }
+        double height = Math.max(1, taken.size()) * line;
+        for (int i = 0; i < positions.size(); i++) {
+            page.centred(
+                    left + positions.get(i).millimetres() * scale,
+                    from - height + lines.get(i) * line + 1.2 * zoom,
+                    SMALL_MM * zoom,
+                    false,
+                    ruler.text(positions.get(i)));
+        }
+        return height;
+    }
+
+    /** Across the panel, or along it where it is narrow; smaller where it must be, down to what can be read. */
+    private void label(PieceDrawing drawing, Panel panel, Size piece, double scale) {
+        String measure = panel.box().height().equals(piece.height())
+                ? ruler.text(panel.box().width())
+                : ruler.text(panel.box());
+        double cx = drawing.x(panel.outline().getInteriorPoint().getX() / Length.COUNTS_PER_MILLIMETRE);
+        double cy = drawing.y(panel.outline().getInteriorPoint().getY() / Length.COUNTS_PER_MILLIMETRE);
+        double wide = panel.box().width().millimetres() * scale;
+        double high = panel.box().height().millimetres() * scale;
+        double type = SMALL_MM * zoom;
+        double length = 1.1 * Math.max(page.width(panel.name(), type, true), page.width(measure, type, false));
+        double thick = 2.6 * type;
+        boolean along = length > wide && high > wide;
+        double shrunk = Math.min(1, Math.min((along ? high : wide) / length, (along ? wide : high) / thick));
+        if (shrunk * type < SMALLEST_MM) {
+            return;
+        }
+        double small = shrunk * type;
+        page.turned(along ? 90 : 0, cx, cy, () -> {
+            page.centred(0, 0.3 * small, small, true, panel.name());
+            page.centred(0, -1.1 * small, small, false, measure);
+        });
     }
 
     private void title(String text) {
@@ -198,16 +251,16 @@ final class PlanPdf {
                     r.fromStart() == null ? "see drawing" : ruler.text(r.fromStart()),
                     r.fromEnd() == null ? "" : ruler.text(r.fromEnd()),
                     r.score().fold() == Fold.MOUNTAIN ? "mountain" : "valley",
-                    r.scoreOn() == Side.FACE ? "face side" : "back side",
+                    side(r.scoreOn()) + " side",
                     r.runsThrough() || r.begins() == null ? "" : ruler.text(r.begins()) + " – " + ruler.text(r.ends()));
         }
-        if (!card.sameFromBothEnds().isEmpty()) {
-            String positions = String.join(
-                    " and ", card.sameFromBothEnds().stream().map(ruler::text).toList());
-            row(
-                    "From both ends: score at %s, turn it round, score at %s again.".formatted(positions, positions),
-                    TEXT_MM);
+        for (ScoreCard.BothEnds both : card.sameFromBothEnds()) {
+            row("From both ends, %s up: %s.".formatted(side(both.side()), both.text(ruler)), TEXT_MM);
         }
+    }
+
+    private static String side(Side side) {
+        return side == Side.FACE ? "face" : "back";
     }
 
     private void cutList() {

@@ -5,6 +5,7 @@ import java.util.List;
 import vantbreeze.catalogue.Handle;
 import vantbreeze.make.ScoreCard;
 import vantbreeze.make.ScoreReading;
+import vantbreeze.measure.Ruler;
 import vantbreeze.measure.UnitSystem;
 import vantbreeze.server.plan.LengthJson.SizeJson;
 import vantbreeze.structure.Fold;
@@ -31,8 +32,12 @@ public record PieceJson(
 
         List<SlitJson> slits,
 
-        @Schema(description = "positions to score at, turn the piece round, and score at again; else empty")
-        List<LengthJson> sameFromBothEnds) {
+        @Schema(description = "for each side whose scores lie the same when the piece is turned round, how to score it")
+        List<BothEndsJson> sameFromBothEnds) {
+
+    /** "score at 2 in, turn it round and score at 2 in again". */
+    @Schema(name = "BothEnds")
+    public record BothEndsJson(Side scoreOn, String text) {}
 
     @Schema(name = "Panel")
     public record PanelJson(
@@ -136,7 +141,7 @@ public record PieceJson(
                         .map(s -> new SlitJson(s.id(), point(s.from()), point(s.to())))
                         .toList(),
                 card.sameFromBothEnds().stream()
-                        .map(l -> LengthJson.of(l, units))
+                        .map(b -> new BothEndsJson(b.side(), b.text(Ruler.of(units))))
                         .toList());
     }
 

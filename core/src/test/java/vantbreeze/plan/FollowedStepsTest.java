@@ -1,0 +1,232 @@
+package vantbreeze.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.BiFunction;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.locationtech.jts.geom.Envelope;
+import vantbreeze.catalogue.FoldCatalogue;
+import vantbreeze.catalogue.FoldDesign;
+import vantbreeze.catalogue.Parameter;
+import vantbreeze.make.Step;
+import vantbreeze.measure.Length;
+import vantbreeze.measure.UnitSystem;
+import vantbreeze.structure.Bond;
+import vantbreeze.structure.Fold;
+import vantbreeze.structure.Piece;
+import vantbreeze.structure.Point;
+import vantbreeze.structure.Side;
+import vantbreeze.structure.Structure;
+
+/**
+ * A maker who takes every step at its word must get the card that was worked out. Common practice, no published source: a
+ * score is set on the side that becomes the ridge; a piece is turned over like a page of a book, and turned round on the
+ * table.
+ */
+class FollowedStepsTest {
+
+    private static final String LENGTH = "≈?[\\d¼½¾⁄\u200a ]+ in";
+
+    /** What reads as "≈" is rounded to 1/64 in. */
+    private static final double ROUNDED_MM = 0.4;
+
+    /** A stretch on the flat piece, face side up, in mm. */
+    private record Stretch(Side side, boolean upright, double at, double from, double to) {
+
+        static Stretch of(Side side, Point a, Point b) {
+            boolean upright = a.x().equals(b.x());
+            double one = (upright ? a.y() : a.x()).millimetres();
+            double other = (upright ? b.y() : b.x()).millimetres();
+            double at = (upright ? a.x() : a.y()).millimetres();
+            return new Stretch(side, upright, at, Math.min(one, other), Math.max(one, other));
+        }
+
+        boolean covers(Stretch other) {
+            return side == other.side
+                    && upright == other.upright
+                    && Math.abs(at - other.at) <= ROUNDED_MM
+                    && from <= other.from + ROUNDED_MM
+                    && to >= other.to - ROUNDED_MM;
+        }
+
+        Stretch turnedRound(double width, double height) {
+            double across = upright ? width : height;
+            double along = upright ? height : width;
+            return new Stretch(side, upright, across - at, along - to, along - from);
+        }
+
+        /** Like a page: left and right change places. */
+        Stretch turnedOver(double width) {
+            return upright
+                    ? new Stretch(side, true, width - at, from, to)
+                    : new Stretch(side, false, at, width - to, width - from);
+        }
+    }
+
+    static Stream<FoldDesign> folds() {
+        return FoldCatalogue.all().stream()
+                .filter(f -> f.parameters().stream().noneMatch(p -> p.kind() == Parameter.Kind.PANELS));
+    }
+
+    private static Plan plan(FoldDesign fold) {
+        return Planner.plan(Briefs.closed(fold.id(), "4 1/4", "5 1/2"));
+    }
+
+    private static double mm(String length) {
+        return Length.parse(length.replace("≈", "").trim(), UnitSystem.INCH).millimetres();
+    }
+
+    private static List<double[]> spans(String text) {
+        return Pattern.compile("(%s) to (%s)".formatted(LENGTH, LENGTH))
+                .matcher(text)
+                .results()
+                .map(m -> new double[] {mm(m.group(1)), mm(m.group(2))})
+                .toList();
+    }
+
+    private static List<String> texts(Plan plan, String title) {
+        return plan.steps().stream()
+                .filter(s -> s.title().equals(title))
+                .map(Step::text)
+                .toList();
+    }
+
+    private static void assertSame(List<Stretch> done, List<Stretch> wanted, double longest) {
+        assertThat(wanted).allSatisfy(w -> assertThat(done).anyMatch(d -> d.covers(w)));
+        assertThat(done.stream().mapToDouble(d -> d.to() - d.from()).sum())
+                .isCloseTo(wanted.stream().mapToDouble(w -> w.to() - w.from()).sum(), within(longest));
+    }
+
+    @ParameterizedTest
+    @MethodSource("folds")
+    void everyScoreIsSetWhereItIsOnTheSideOfItsRidge(FoldDesign fold) {
+        Plan plan = plan(fold);
+        for (Piece piece : plan.structure().pieces()) {
+            List<Stretch> wanted = piece.scores().stream()
+                    .filter(s -> s.isUpright() || s.isLevel())
+                    .map(s -> Stretch.of(s.fold() == Fold.MOUNTAIN ? Side.FACE : Side.BACK, s.from(), s.to()))
+                    .toList();
+            List<Stretch> done = new ArrayList<>();
+            texts(plan, "Score the " + piece.name()).forEach(text -> done.addAll(scored(text, piece)));
+            assertSame(done, wanted, ROUNDED_MM);
+        }
+    }
+
+    private static List<Stretch> scored(String text, Piece piece) {
+        double width = piece.size().width().millimetres();
+        double height = piece.size().height().millimetres();
+        Side side = text.startsWith("Face side up") ? Side.FACE : Side.BACK;
+        BiFunction<Boolean, Double, Stretch> through =
+                (upright, at) -> new Stretch(side, upright, at, 0, upright ? height : width);
+        List<Stretch> lying = new ArrayList<>();
+        Matcher both = Pattern.compile(
+                        "score at (.*), turn it round and score at \\1 again(?:, then in the middle at (.*))?\\.")
+                .matcher(text);
+        if (both.find()) {
+            for (String at : both.group(1).split(" and ")) {
+                Stretch stretch = through.apply(true, mm(at));
+                lying.add(stretch);
+                lying.add(stretch.turnedRound(width, height));
+            }
+            if (both.group(2) != null) {
+                lying.add(through.apply(true, mm(both.group(2))));
+            }
+        } else {
+            Matcher each = Pattern.compile(
+                            "(%s) from the (left end|bottom)(?: \\(only from (.*?), (?:up|across) from the (?:bottom|left)\\))?"
+                                    .formatted(LENGTH))
+                    .matcher(text);
+            while (each.find()) {
+                boolean upright = each.group(2).equals("left end");
+                double at = mm(each.group(1));
+                if (each.group(3) == null) {
+                    lying.add(through.apply(upright, at));
+                } else {
+                    spans(each.group(3)).forEach(s -> lying.add(new Stretch(side, upright, at, s[0], s[1])));
+                }
+            }
+        }
+        return side == Side.FACE
+                ? lying
+                : lying.stream().map(s -> s.turnedOver(width)).toList();
+    }
+
+    @ParameterizedTest
+    @MethodSource("folds")
+    void everySlitIsCutWhereItIs(FoldDesign fold) {
+        Plan plan = plan(fold);
+        for (Piece piece : plan.structure().pieces()) {
+            List<Stretch> wanted = piece.slits().stream()
+                    .map(s -> Stretch.of(Side.FACE, s.from(), s.to()))
+                    .toList();
+            List<Stretch> done = new ArrayList<>();
+            texts(plan, "Slit the " + piece.name()).forEach(text -> done.addAll(slit(text, piece)));
+            assertSame(done, wanted, ROUNDED_MM);
+        }
+    }
+
+    private static List<Stretch> slit(String text, Piece piece) {
+        List<Stretch> cut = new ArrayList<>();
+        Matcher each = Pattern.compile(
+                        "(?i)(left|lower) edge against the fence at (%s), cut (.*?) (?:up|across) from the"
+                                .formatted(LENGTH))
+                .matcher(text);
+        while (each.find()) {
+            double at = mm(each.group(2));
+            boolean upright = each.group(1).equalsIgnoreCase("left");
+            spans(each.group(3)).forEach(s -> cut.add(new Stretch(Side.FACE, upright, at, s[0], s[1])));
+        }
+        if (text.contains("turn it round and repeat")) {
+            List.copyOf(cut).stream()
+                    .map(s -> s.turnedRound(
+                            piece.size().width().millimetres(),
+                            piece.size().height().millimetres()))
+                    .filter(s -> cut.stream().noneMatch(c -> c.covers(s)))
+                    .forEach(cut::add);
+        }
+        return cut;
+    }
+
+    @ParameterizedTest
+    @MethodSource("folds")
+    void everyPanelIsGluedWhereItBelongs(FoldDesign fold) {
+        Plan plan = plan(fold);
+        Structure structure = plan.structure();
+        List<String> glued = plan.steps().stream()
+                .filter(s -> s.title().startsWith("Glue the "))
+                .map(Step::text)
+                .toList();
+        assertThat(glued).hasSameSizeAs(structure.bonds());
+        for (int i = 0; i < glued.size(); i++) {
+            Bond bond = structure.bonds().get(i);
+            Envelope onto = structure.panel(bond.onto()).outline().getEnvelopeInternal();
+            Envelope laid = bond.placement()
+                    .apply(structure.panel(bond.panel()).outline())
+                    .getEnvelopeInternal();
+            /* Seen from the back, left is right. */
+            boolean turned = bond.ontoSide() == Side.BACK;
+            double left = turned ? onto.getMaxX() - laid.getMaxX() : laid.getMinX() - onto.getMinX();
+            double right = turned ? laid.getMinX() - onto.getMinX() : onto.getMaxX() - laid.getMaxX();
+            assertPlace(glued.get(i), "left", left, "right", right);
+            assertPlace(
+                    glued.get(i), "lower", laid.getMinY() - onto.getMinY(), "upper", onto.getMaxY() - laid.getMaxY());
+        }
+    }
+
+    private static void assertPlace(String text, String one, double counts, String other, double otherCounts) {
+        assertThat(text).doesNotContain("\u2212");
+        Matcher said = Pattern.compile("its (%s|%s) edge (?:on|(%s) from) the \\1 edge".formatted(one, other, LENGTH))
+                .matcher(text);
+        assertThat(said.find()).as(text).isTrue();
+        double expected = said.group(1).equals(one) ? counts : otherCounts;
+        double there = said.group(2) == null ? 0 : mm(said.group(2));
+        assertThat(there).as(text).isCloseTo(expected / Length.COUNTS_PER_MILLIMETRE, within(ROUNDED_MM));
+    }
+}
