@@ -6,10 +6,10 @@ import vantbreeze.measure.Ruler;
 import vantbreeze.structure.Side;
 
 /**
- * Where a glued panel comes to lie, measured between edges on the panel that takes it, as the maker looks at the side with
- * the glue. What lies on the back is seen there with left and right exchanged.
+ * Where something glued comes to lie, measured between edges on the panel that takes it, as the maker looks at the side
+ * with the glue. What lies on the back is seen there with left and right exchanged.
  *
- * @param laid the box around the glued panel, in the taking panel's flat coordinates
+ * @param laid the box around what is glued, in the taking panel's flat coordinates
  * @param onto the box around the taking panel
  */
 record GluedPlace(Envelope laid, Envelope onto, Side side) {

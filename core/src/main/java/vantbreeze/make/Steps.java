@@ -117,13 +117,17 @@ public final class Steps {
                         .formatted(placed.face().panel().name());
         steps.add(new Step(
                 "Add the " + ornament.name(),
-                "Cut the %s (%s) and lay it on the %s, its left edge %s from the panel's and its lower edge %s from the panel's. Use %s.%s"
+                "Cut the %s (%s) and lay it on the %s. Its place on the %s: %s. Use %s.%s"
                         .formatted(
                                 ornament.name(),
                                 ruler.text(ornament.outline().size()),
                                 placed.liesOn(),
-                                ruler.text(ornament.x()),
-                                ruler.text(ornament.y()),
+                                placed.face().label(),
+                                new GluedPlace(
+                                                placed.onPiece().getEnvelopeInternal(),
+                                                placed.face().panel().outline().getEnvelopeInternal(),
+                                                placed.face().side())
+                                        .text(ruler),
                                 Joint.of(placed).text(),
                                 own),
                 BLADES + SMALL_PARTS));

@@ -217,6 +217,20 @@ class LayersTest {
         assertThat(two.steps().stream().map(Step::text)).anyMatch(t -> t.contains("lay it on the topper"));
     }
 
+    /** No ruler reads below nothing: where a topper reaches over an edge, the step says by how much. */
+    @Test
+    void aToppersPlaceIsSaidFromEdgesThatAreThere() {
+        Plan over = with(LATCH, topper("middle/face", "2 1/2 x 2 in", "-3/4", "2 1/2"));
+        assertThat(over.steps().stream().map(Step::text))
+                .anyMatch(
+                        t -> t.contains(
+                                "Its place on the middle: reaching ¾ in over the left edge and its lower edge 2½ in from the lower edge."));
+        Plan right = with(LATCH, topper("left gate/back", "1 x 1 in", "1 1/2", "0"));
+        assertThat(right.steps().stream().map(Step::text))
+                .anyMatch(t ->
+                        t.contains("its left edge 1½ in from the left edge and its lower edge on the lower edge."));
+    }
+
     @Test
     void onATowerAWritingMatGoesWhereItIsWholeEnough() {
         Brief tower = Briefs.closed("tower", "5", "7");

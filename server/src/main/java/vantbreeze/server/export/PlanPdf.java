@@ -30,11 +30,11 @@ final class PlanPdf {
     private static final double SMALL_MM = 2.7;
     private static final double LEADING = 1.42;
 
-    /** The drawing may take this much of the page's height. */
-    private static final double DRAWING_MM = 84;
+    /** The drawings take this much of the page's height before the type is set smaller, and what is left over. */
+    private static final double LEAST_DRAWING_MM = 62;
 
     /** Smaller type is not read. */
-    private static final double SMALLEST_MM = 1.2;
+    private static final double SMALLEST_MM = 1.4;
 
     /** Long plans are set smaller, step by step, until they fit their page. */
     private static final double[] SIZES = {1, 0.9, 0.8, 0.7, 0.6, 0.5};
@@ -44,27 +44,31 @@ final class PlanPdf {
     private final Paper paper;
     private final Ruler ruler;
     private final double zoom;
+    private final double drawingMm;
     private PdfPage page;
     private double y;
 
-    private PlanPdf(String name, Plan plan, Paper paper, double zoom) {
+    private PlanPdf(String name, Plan plan, Paper paper, double zoom, double drawingMm) {
         this.name = name;
         this.plan = plan;
         this.paper = paper;
         this.ruler = plan.brief().ruler();
         this.zoom = zoom;
+        this.drawingMm = drawingMm;
     }
 
     static byte[] of(String name, Plan plan, Paper paper) {
+        PlanPdf pdf = null;
         byte[] drawn = null;
         for (double zoom : SIZES) {
-            PlanPdf pdf = new PlanPdf(name, plan, paper, zoom);
+            pdf = new PlanPdf(name, plan, paper, zoom, LEAST_DRAWING_MM * zoom);
             drawn = pdf.draw();
             if (pdf.y >= MARGIN_MM) {
                 break;
             }
         }
-        return drawn;
+        double left = pdf.y - MARGIN_MM;
+        return left > 0 ? new PlanPdf(name, plan, paper, pdf.zoom, pdf.drawingMm + left).draw() : drawn;
     }
 
     private byte[] draw() {
@@ -125,7 +129,7 @@ final class PlanPdf {
             widest = Math.max(widest, card.piece().size().width().millimetres());
             height += card.piece().size().height().millimetres();
         }
-        return Math.min(width() / widest, DRAWING_MM * zoom / height);
+        return Math.min(width() / widest, drawingMm / height);
     }
 
     private void pieceDrawing(ScoreCard card) {
@@ -291,7 +295,10 @@ final class PlanPdf {
         }
         if (!cautions.isEmpty()) {
             title("Take care");
-            cautions.forEach(c -> row(c, TEXT_MM));
+            cautions.stream()
+                    .filter(c ->
+                            cautions.stream().noneMatch(longer -> longer.length() > c.length() && longer.startsWith(c)))
+                    .forEach(c -> row(c, TEXT_MM));
         }
     }
 
