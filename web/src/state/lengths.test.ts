@@ -15,7 +15,7 @@ describe("lengths as text", () => {
 
   it("sets fractions as a maker writes them, the whole number apart", () => {
     expect(pretty("5 1/2 in")).toBe("5½ in");
-    expect(pretty("9 15/16 in")).toBe("9\u200a15\u204416 in");
+    expect(pretty("9 15/16 in")).toBe("9\u202f15\u204416 in");
     expect(pretty("1/8 in")).toBe("1\u20448 in");
     expect(pretty("120 mm")).toBe("120 mm");
   });

@@ -10,7 +10,7 @@ export function pretty(text: string): string {
   return text.replace(/(\d+ )?(\d+)\/(\d+)/g, (_, whole: string | undefined, top: string, bottom: string) => {
     const fraction = READY_MADE[`${top}/${bottom}`];
     const before = whole?.trim() ?? "";
-    return fraction ? before + fraction : `${before}${before ? "\u200a" : ""}${top}\u2044${bottom}`;
+    return fraction ? before + fraction : `${before}${before ? "\u202f" : ""}${top}\u2044${bottom}`;
   });
 }
 

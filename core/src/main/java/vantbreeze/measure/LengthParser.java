@@ -103,7 +103,7 @@ final class LengthParser {
                 .toLowerCase(Locale.ROOT)
                 .replace('\u2044', '/')
                 .replaceAll("[‐-―−]", "-")
-                .replaceAll("[\\s\\u200a\\u2009]+", " ")
+                .replaceAll("[\\s\\u200a\\u2009\\u202f]+", " ")
                 .strip();
     }
 }

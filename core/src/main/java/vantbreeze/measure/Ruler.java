@@ -8,8 +8,11 @@ import java.math.BigDecimal;
  */
 public record Ruler(ToolGrid grid) {
 
-    /** Between a whole number and its fraction: narrow, and still white space when the text is read back. */
-    private static final char HAIR_SPACE = '\u200a';
+    /**
+     * Between a whole number and its fraction. It is white space when the text is read back, and no line breaks at it: a "1"
+     * at its end would be read for itself.
+     */
+    private static final char NARROW_SPACE = '\u202f';
 
     private static final char FRACTION_SLASH = '\u2044';
 
@@ -72,7 +75,7 @@ public record Ruler(ToolGrid grid) {
             case "1/2" -> "½";
             case "1/4" -> "¼";
             case "3/4" -> "¾";
-            default -> (afterWhole ? HAIR_SPACE : "") + fraction.replace('/', FRACTION_SLASH);
+            default -> (afterWhole ? NARROW_SPACE : "") + fraction.replace('/', FRACTION_SLASH);
         };
     }
 

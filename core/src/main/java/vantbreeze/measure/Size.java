@@ -17,7 +17,7 @@ public record Size(Length width, Length height) {
             throw new LengthFormatException(text, "a size is two lengths with an x between them");
         }
         boolean bareWidth = !sides[0].matches("(?is).*[a-z\"'”″].*");
-        String unit = sides[1].replaceFirst("^[-+0-9\\s./,\u2044\u200a¼½¾⅐-⅞&]*", "");
+        String unit = sides[1].replaceFirst("^[-+0-9\\s./,\u2044\u200a\u202f¼½¾⅐-⅞&]*", "");
         return new Size(
                 Length.parse(bareWidth ? sides[0] + unit : sides[0], bareUnit), Length.parse(sides[1], bareUnit));
     }

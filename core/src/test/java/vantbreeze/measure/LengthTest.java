@@ -48,7 +48,7 @@ class LengthTest {
                 "2 6/8 inch",
                 "2 and 3/4 in",
                 "2 & 3/4 in",
-                " 2\u200a3\u20444 in ",
+                " 2\u202f3\u20444 in ",
                 "2 3/4 in.",
                 "2 3/4”",
                 "2 3/4''",
@@ -170,12 +170,12 @@ class LengthTest {
         "2 3/4 in,2¾ in",
         "1/2 in,½ in",
         "5 1/4 in,5¼ in",
-        "2 3/16 in,'2\u200a3\u204416 in'",
+        "2 3/16 in,'2\u202f3\u204416 in'",
         "1/8 in,'1\u20448 in'",
         "-1/32 in,'−1\u204432 in'",
         "7 in,7 in",
         "0 in,0 in",
-        "100 mm,'≈3\u200a15\u204416 in'",
+        "100 mm,'≈3\u202f15\u204416 in'",
         "25.4 mm,1 in"
     })
     void inchesAreSetAsReducedFractions(String text, String shown) {

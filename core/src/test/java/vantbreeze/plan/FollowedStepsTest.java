@@ -32,7 +32,7 @@ import vantbreeze.structure.Structure;
  */
 class FollowedStepsTest {
 
-    private static final String LENGTH = "≈?[\\d¼½¾⁄\u200a ]+ in";
+    private static final String LENGTH = "≈?[\\d¼½¾⁄\u202f ]+ in";
 
     /** What reads as "≈" is rounded to 1/64 in. */
     private static final double ROUNDED_MM = 0.4;

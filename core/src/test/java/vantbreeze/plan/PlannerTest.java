@@ -325,10 +325,10 @@ class PlannerTest {
                         s.code() == Snag.Code.SCORE_OFF_BOARD && s.place().id().equals("score 1"))
                 .findFirst()
                 .orElseThrow();
-        assertThat(snag.text()).contains("2\u200a13\u204416 in").contains("1/8 in");
+        assertThat(snag.text()).contains("2\u202f13\u204416 in").contains("1/8 in");
         assertThat(snag.fixes())
                 .extracting(Snag.Fix::label)
-                .containsExactlyInAnyOrder("Move score 1 to 2¾ in", "Move score 1 to 2\u200a7\u20448 in");
+                .containsExactlyInAnyOrder("Move score 1 to 2¾ in", "Move score 1 to 2\u202f7\u20448 in");
         assertThat(scores(Planner.plan(snag.fixes().get(0).brief()))).allMatch(ToolGrid.EIGHTH_INCH::isOn);
     }
 

@@ -37,14 +37,14 @@ class KeyboardTest extends Journey {
         press("Enter");
         assertClosed("4 × 5 in");
         press("ArrowUp");
-        assertClosed("4 × 5\u200a1\u204416 in");
+        assertClosed("4 × 5\u202f1\u204416 in");
         press("ArrowDown");
         assertClosed("4 × 5 in");
         press("Tab");
 
         tabTo(score("score 1, valley"));
         press("ArrowLeft");
-        assertThat(score("score 1, valley")).hasAttribute("aria-valuetext", "1\u200a15\u204416 in");
+        assertThat(score("score 1, valley")).hasAttribute("aria-valuetext", "1\u202f15\u204416 in");
         press("Control+z");
         assertThat(score("score 1, valley")).hasAttribute("aria-valuetext", "2 in");
         press("u");

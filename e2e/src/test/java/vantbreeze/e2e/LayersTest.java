@@ -56,7 +56,7 @@ class LayersTest extends Journey {
         open("left gate (back side)");
         assertThat(list("Papers on left gate (back side)")).containsText("1¾ × 6¾ in, border 1\u20448 in all round");
         assertThat(list("Papers on left gate (back side)"))
-                .containsText("1\u200a5\u20448 × 6\u200a5\u20448 in, border 1\u204416 in all round");
+                .containsText("1\u202f5\u20448 × 6\u202f5\u20448 in, border 1\u204416 in all round");
         tick("turned").click();
         Locator upsideDown = snag("stands on its head");
         assertThat(upsideDown).hasCount(1);

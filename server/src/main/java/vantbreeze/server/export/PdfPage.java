@@ -181,7 +181,7 @@ final class PdfPage implements AutoCloseable {
         return lines;
     }
 
-    /** Splits at fractions: digits, a fraction slash, digits. A hair space keeps a whole number out of the fraction. */
+    /** Splits at fractions: digits, a fraction slash, digits. A narrow space keeps a whole number out of the fraction. */
     private List<Run> runs(String text) {
         List<Run> runs = new ArrayList<>();
         Matcher fraction = FRACTION.matcher(text);
@@ -206,7 +206,7 @@ final class PdfPage implements AutoCloseable {
     /** What the shipped font cannot draw is replaced: a name may hold any character. */
     private String drawable(String text) {
         StringBuilder drawable = new StringBuilder();
-        text.replace("≈", "~").replace("\u200a", " ").codePoints().forEach(c -> {
+        text.replace("≈", "~").replace("\u202f", " ").codePoints().forEach(c -> {
             String character = Character.toString(c);
             try {
                 fonts.plain().encode(character);

@@ -197,6 +197,6 @@ class PdfTest {
     }
 
     private static String plain(String text) {
-        return text.replace('\u200a', ' ').replace("≈", "~");
+        return text.replace('\u202f', ' ').replace("≈", "~");
     }
 }
