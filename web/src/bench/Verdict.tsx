@@ -1,7 +1,6 @@
+import { counted } from "../parts/counted";
 import { usePlan } from "../state/useBench";
 import { VERDICTS } from "./verdicts";
-
-const counted = (n: number, what: string) => `${n} ${what}${n === 1 ? "" : "s"}`;
 
 /** One line under the sentence: what comes of it. */
 export function Verdict() {

@@ -1,3 +1,5 @@
+import { counted } from "../parts/counted";
+
 /** How one face is dressed, as the brief says it: "ground + 2 + note + strip 3/4 in low + turned". */
 export interface Finish {
   ground: boolean;
@@ -42,7 +44,7 @@ export function finishText({ ground, mats, note, strip, turned }: Finish): strin
 export function finishWords({ ground, mats, note, strip, turned }: Finish): string {
   const said = [
     ground && "a ground",
-    mats > 0 && (mats === 1 ? "1 mat" : `${mats} mats`),
+    mats > 0 && counted(mats, "mat"),
     note && "a writing mat",
     strip && "a strip",
   ].filter(Boolean);

@@ -4,6 +4,7 @@ import { useEffect, useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { api } from "../api/client";
 import type { ProjectSummary, Units } from "../api/types";
+import { counted } from "../parts/counted";
 import { Button } from "../parts/Button";
 import { useTheme } from "../parts/useTheme";
 import { startingBrief } from "./starting";
@@ -91,11 +92,7 @@ export function ProjectsView() {
                   {p.closed ? `, ${p.closed} closed` : ", does not fold flat"}
                   {p.envelope && `, for ${p.envelope}`}
                 </span>{" "}
-                {p.snags > 0 && (
-                  <span className="text-warn font-bold">
-                    {p.snags} {p.snags === 1 ? "snag" : "snags"}
-                  </span>
-                )}
+                {p.snags > 0 && <span className="text-warn font-bold">{counted(p.snags, "snag")}</span>}
                 <span className="text-quiet block text-sm">
                   changed {new Date(p.updatedAt).toLocaleString()}
                 </span>

@@ -3,6 +3,7 @@ import { Dialog, ToggleGroup } from "radix-ui";
 import { useState } from "react";
 import { api } from "../api/client";
 import type { ShelfEntry } from "../api/types";
+import { counted } from "../parts/counted";
 import { Button } from "../parts/Button";
 import { reach } from "../fold/poses";
 import { changeFold } from "../state/changeFold";
@@ -126,7 +127,7 @@ function ShelfCard({ entry, seconds, isNow, onChoose }: ShelfCardProps) {
     entry.limit === "SHEET" ? "as large as the sheet gives" : "as large as the envelope takes",
     entry.messageRoom ? `room to write ${entry.messageRoom}` : "no room to write",
     entry.stands ? "stands" : "does not stand",
-    `${entry.scores} ${entry.scores === 1 ? "score" : "scores"}${entry.glued ? `, ${entry.glued} glued` : ""}`,
+    `${counted(entry.scores, "score")}${entry.glued ? `, ${entry.glued} glued` : ""}`,
   ];
   return (
     <li

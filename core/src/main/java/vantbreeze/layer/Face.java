@@ -80,7 +80,7 @@ public record Face(Panel panel, Side side, Map<Seen, Double> ups, boolean before
 
     /** Names the face in a brief: "back/face". */
     public String key() {
-        return panel.name() + "/" + side.name().toLowerCase(java.util.Locale.ROOT);
+        return panel.name() + "/" + side.word();
     }
 
     /** As it is said in a list: "back", or "left gate (back side)". */

@@ -174,9 +174,9 @@ public final class Steps {
                     "Glue the " + laid.name(),
                     "Glue the %s of the %s to the %s of the %s, %s. Use %s.%s%s"
                             .formatted(
-                                    side(bond.side()),
+                                    bond.side().word(),
                                     laid.name(),
-                                    side(bond.ontoSide()),
+                                    bond.ontoSide().word(),
                                     onto.name(),
                                     place.text(ruler),
                                     joint.text(),
@@ -184,10 +184,6 @@ public final class Steps {
                                     Joint.drying(List.of(joint))),
                     GLUE));
         }
-    }
-
-    private static String side(Side side) {
-        return side == Side.FACE ? "face" : "back";
     }
 
     private void cutAndScore(Piece piece) {

@@ -1,5 +1,7 @@
 package vantbreeze.structure;
 
+import java.util.Locale;
+
 /** The two sides of a panel: the face lies up on the flat piece. */
 public enum Side {
     FACE,
@@ -7,5 +9,10 @@ public enum Side {
 
     public Side other() {
         return this == FACE ? BACK : FACE;
+    }
+
+    /** As it is said: "face" or "back". */
+    public String word() {
+        return name().toLowerCase(Locale.ROOT);
     }
 }

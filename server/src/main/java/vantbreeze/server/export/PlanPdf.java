@@ -8,6 +8,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import org.apache.pdfbox.pdmodel.PDDocument;
+import org.locationtech.jts.geom.Coordinate;
 import vantbreeze.make.ScoreCard;
 import vantbreeze.make.ScoreReading;
 import vantbreeze.make.Step;
@@ -20,7 +21,6 @@ import vantbreeze.plan.Snag;
 import vantbreeze.structure.Fold;
 import vantbreeze.structure.Panel;
 import vantbreeze.structure.Piece;
-import vantbreeze.structure.Side;
 
 /** The plan on one page: drawing with measures, score card, pieces and mats, steps and cautions. */
 final class PlanPdf {
@@ -197,8 +197,9 @@ final class PlanPdf {
         String measure = panel.box().height().equals(piece.height())
                 ? ruler.text(panel.box().width())
                 : ruler.text(panel.box());
-        double cx = drawing.x(panel.outline().getInteriorPoint().getX() / Length.COUNTS_PER_MILLIMETRE);
-        double cy = drawing.y(panel.outline().getInteriorPoint().getY() / Length.COUNTS_PER_MILLIMETRE);
+        Coordinate inside = panel.outline().getInteriorPoint().getCoordinate();
+        double cx = drawing.x(inside.x / Length.COUNTS_PER_MILLIMETRE);
+        double cy = drawing.y(inside.y / Length.COUNTS_PER_MILLIMETRE);
         double wide = panel.box().width().millimetres() * scale;
         double high = panel.box().height().millimetres() * scale;
         double type = SMALL_MM * zoom;
@@ -255,16 +256,12 @@ final class PlanPdf {
                     r.fromStart() == null ? "see drawing" : ruler.text(r.fromStart()),
                     r.fromEnd() == null ? "" : ruler.text(r.fromEnd()),
                     r.score().fold() == Fold.MOUNTAIN ? "mountain" : "valley",
-                    side(r.scoreOn()) + " side",
+                    r.scoreOn().word() + " side",
                     r.runsThrough() || r.begins() == null ? "" : ruler.text(r.begins()) + " – " + ruler.text(r.ends()));
         }
         for (ScoreCard.BothEnds both : card.sameFromBothEnds()) {
-            row("From both ends, %s up: %s.".formatted(side(both.side()), both.text(ruler)), TEXT_MM);
+            row("From both ends, %s up: %s.".formatted(both.side().word(), both.text(ruler)), TEXT_MM);
         }
-    }
-
-    private static String side(Side side) {
-        return side == Side.FACE ? "face" : "back";
     }
 
     private void cutList() {
