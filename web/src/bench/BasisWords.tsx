@@ -16,6 +16,7 @@ const SHARES = [
 const startingPoints: Choice[] = [
   { value: "CLOSED", label: "closing to" },
   { value: "ENVELOPE", label: "as large as its envelope takes" },
+  { value: "UTMOST", label: "the very largest its envelope takes" },
   { value: "SHEET", label: "as large as the sheet gives" },
   { value: "PANEL", label: "built around one panel" },
 ];
@@ -31,11 +32,12 @@ export function BasisWords() {
   const height = closed?.size.height ?? plan.pieces[0]?.size.height;
   const orientation = width && height && width.mm > height.mm ? "LANDSCAPE" : "PORTRAIT";
 
-  function start(kind: Basis["kind"]) {
+  function start(word: string) {
+    const kind = word === "UTMOST" ? "ENVELOPE" : (word as Basis["kind"]);
     const panel = plan.pieces[0]?.panels[0];
     const starts: Record<Basis["kind"], Basis> = {
       CLOSED: { kind, width: width?.text, height: height?.text },
-      ENVELOPE: { kind, orientation },
+      ENVELOPE: { kind, orientation, utmost: word === "UTMOST" },
       SHEET: { kind, orientation, share: 1 },
       PANEL: { kind, panel: panel?.name, panelWidth: panel?.size.width.text, height: height?.text },
     };
@@ -71,9 +73,9 @@ export function BasisWords() {
     <>
       <ChoiceWord
         label="Starting point"
-        value={basis.kind}
+        value={basis.utmost ? "UTMOST" : basis.kind}
         choices={startingPoints}
-        onChoose={(kind) => start(kind as Basis["kind"])}
+        onChoose={start}
       />{" "}
       {basis.kind === "CLOSED" && (
         <>

@@ -52,9 +52,8 @@ export function BulkMap() {
         <rect width={width} height={height} fill="none" stroke="var(--ink)" strokeWidth={rim * 0.12} />
       </svg>
       <figcaption className="text-sm">
-        <b>{closed.thickness.mm.toFixed(1)} mm</b> ({closed.thickness.shown}) where it is outlined,{" "}
-        {closed.layers} papers thick; {thicknesses[0]?.toFixed(1)} mm where it is thinnest. Mats, foam and
-        ornaments are counted.
+        <b>{closed.thickness.mm.toFixed(1)} mm</b> where it is outlined, {closed.layers} papers thick;{" "}
+        {thicknesses[0]?.toFixed(1)} mm where it is thinnest. Mats, foam and ornaments are counted.
       </figcaption>
     </figure>
   );

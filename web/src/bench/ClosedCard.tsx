@@ -1,3 +1,4 @@
+import type { Fit } from "../api/types";
 import { PaperRegions } from "../paper/PaperRegions";
 import { panelsOf } from "../state/panels";
 import { usePlan } from "../state/useBench";
@@ -49,6 +50,7 @@ export function ClosedCard({ marked }: { marked: Mark | null }) {
             line={edge * 0.13}
             marked={marked?.kind === "PANEL" ? `${panelName(marked.id)}/face` : null}
           />
+          {fit && <TightPlace fit={fit} w={card.w} h={card.h} edge={edge} />}
         </g>
       </svg>
       <figcaption className="text-sm">
@@ -57,8 +59,7 @@ export function ClosedCard({ marked }: { marked: Mark | null }) {
             <b>
               {fit.name} {VERDICTS[fit.verdict].text}
             </b>
-            {turned && ", card turned"}: inside {fit.size.shown}; to spare {fit.spareAcross.shown} along it
-            and {fit.spareUp.shown} across, twice the thickness taken off.
+            {turned && ", card turned"}: inside {fit.size.shown}. {fit.why}
           </>
         ) : (
           "No envelope chosen."
@@ -68,5 +69,35 @@ export function ClosedCard({ marked }: { marked: Mark | null }) {
         )}
       </figcaption>
     </figure>
+  );
+}
+
+/** Where it is farthest around the card in the tighter way: a line from edge to edge. */
+function TightPlace({ fit, w, h, edge }: { fit: Fit; w: number; h: number; edge: number }) {
+  const at = fit.tight.level ? h - fit.tight.atMm : fit.tight.atMm;
+  const line = fit.tight.level ? { x1: 0, x2: w, y1: at, y2: at } : { x1: at, x2: at, y1: 0, y2: h };
+  const tick = edge * 0.3;
+  const ends = [
+    { x: line.x1, y: line.y1 },
+    { x: line.x2, y: line.y2 },
+  ];
+  return (
+    <g
+      stroke={fit.verdict === "TOO_SMALL" ? "var(--warn)" : "var(--accent)"}
+      strokeWidth={edge * 0.16}
+      data-testid="tight-place"
+    >
+      <title>{fit.why}</title>
+      <line {...line} strokeDasharray={`${edge * 0.5} ${edge * 0.3}`} />
+      {ends.map((e) => (
+        <line
+          key={`${e.x} ${e.y}`}
+          x1={e.x - (fit.tight.level ? 0 : tick)}
+          x2={e.x + (fit.tight.level ? 0 : tick)}
+          y1={e.y - (fit.tight.level ? tick : 0)}
+          y2={e.y + (fit.tight.level ? tick : 0)}
+        />
+      ))}
+    </g>
   );
 }

@@ -32,7 +32,7 @@ export function Envelopes({ posting }: { posting: Posting }) {
                 {own && <span className="text-quiet"> · in your drawer</span>}
                 <span className="text-quiet block text-sm">
                   {fit.verdict === "TOO_SMALL"
-                    ? `lacks ${shortBy(fit)}`
+                    ? `lacks ${fit.lacks}`
                     : `to spare ${fit.spareAcross.shown} and ${fit.spareUp.shown}${fit.turned ? ", card turned" : ""}`}
                 </span>
               </span>
@@ -61,12 +61,6 @@ export function Envelopes({ posting }: { posting: Posting }) {
     </>
   );
 }
-
-const shortBy = ({ spareAcross, spareUp }: Posting["fits"][number]) =>
-  [spareAcross, spareUp]
-    .filter((s) => s.mm < 0)
-    .map((s) => s.shown.replace(/^(≈ ?)?[-−]/, "$1"))
-    .join(" and ");
 
 /** Envelopes that the maker has besides those of the table. */
 function Drawer({ drawer }: { drawer: DrawerEnvelope[] }) {

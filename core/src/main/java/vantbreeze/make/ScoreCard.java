@@ -47,14 +47,19 @@ public record ScoreCard(
     }
 
     public static ScoreCard of(Piece piece) {
+        List<ScoreReading> readings = readings(piece);
+        List<ScoreReading> lines = joined(readings, piece.size());
+        return new ScoreCard(piece, readings, lines, sameFromBothEnds(lines));
+    }
+
+    /** Every score of a piece as it is set on a board, in the order they are reached. */
+    public static List<ScoreReading> readings(Piece piece) {
         Size size = piece.size();
-        List<ScoreReading> readings = piece.scores().stream()
+        return piece.scores().stream()
                 .map(s -> reading(s, size))
                 .sorted(Comparator.comparing(ScoreReading::lie)
                         .thenComparing(r -> r.fromStart() == null ? Length.ZERO : r.fromStart()))
                 .toList();
-        List<ScoreReading> lines = joined(readings, size);
-        return new ScoreCard(piece, readings, lines, sameFromBothEnds(lines));
     }
 
     private static List<ScoreReading> joined(List<ScoreReading> readings, Size size) {

@@ -35,6 +35,29 @@ public record Ruler(ToolGrid grid) {
         return read(length).text();
     }
 
+    /**
+     * What is only judged by, such as room to spare, as a person would say it: on everyday marks of 1/16 in or 1 mm, "about
+     * 3/8 in". What is cut, scored or laid is never said so.
+     */
+    public String about(Length length) {
+        ToolGrid everyday = everyday();
+        Length shown = everyday.nearest(Length.max(length, length.negated()));
+        if (shown.equals(Length.ZERO) && !length.equals(Length.ZERO)) {
+            return "less than " + text(everyday.step());
+        }
+        return (everyday.isOn(length) ? "" : "about ") + text(length.isNegative() ? shown.negated() : shown);
+    }
+
+    /** The marks that a person reads at a glance. */
+    public ToolGrid everyday() {
+        return grid.system() == UnitSystem.INCH ? ToolGrid.SIXTEENTH_INCH : ToolGrid.MILLIMETRE;
+    }
+
+    /** How thick something is, in every unit as stock and foam are sold: "1.4 mm". */
+    public static String thick(Length thickness) {
+        return "%.1f mm".formatted(thickness.millimetres());
+    }
+
     /** Width by height, the unit said once: "5½ × 4¼ in". */
     public String text(Size size) {
         String width = text(size.width());

@@ -8,8 +8,13 @@ public sealed interface Basis {
     /** @param width may be null for a fold that has a width of its own */
     record ClosedSize(Length width, Length height) implements Basis {}
 
-    /** The largest card that the brief's envelope takes. */
-    record ForEnvelope(Orientation orientation) implements Basis {}
+    /**
+     * The card that the brief's envelope is made for, where the fold and the sheet give it and it goes in; otherwise the largest
+     * whose lengths hands can hit.
+     *
+     * @param utmost the very largest instead, to the last mark
+     */
+    record ForEnvelope(Orientation orientation, boolean utmost) implements Basis {}
 
     /**
      * The largest card that the brief's sheet gives.

@@ -31,14 +31,9 @@ record Draft(Brief brief, Workpiece work, List<ScoreCard> scoreCards, EnvelopeFi
         if (!work.foldsFlat()) {
             return new Draft(brief, work, scoreCards, null, List.of());
         }
-        EnvelopeFit fit =
-                brief.envelope() == null ? null : EnvelopeFit.of(work.postedSize(), work.thickness(), brief.envelope());
+        EnvelopeFit fit = brief.envelope() == null ? null : EnvelopeFit.of(work.girth(), brief.envelope());
         return new Draft(
-                brief,
-                work,
-                scoreCards,
-                fit,
-                EnvelopeFit.closest(work.postedSize(), work.thickness(), ENVELOPES_OFFERED));
+                brief, work, scoreCards, fit, EnvelopeFit.closest(work.girth(), brief.units(), ENVELOPES_OFFERED));
     }
 
     Ruler ruler() {

@@ -194,7 +194,7 @@ final class Fixes {
             add(
                     "Make the largest card for %s".formatted(brief.envelope().name()),
                     brief.withBasis(
-                            new Basis.ForEnvelope(Orientation.of(plan.closed().size()))));
+                            new Basis.ForEnvelope(Orientation.of(plan.closed().size()), false)));
         }
     }
 
@@ -211,7 +211,7 @@ final class Fixes {
     }
 
     private boolean goesIn() {
-        return plan.fit().verdict() != EnvelopeFit.Verdict.TOO_SMALL;
+        return plan.fit().goesIn();
     }
 
     private void asItCloses() {

@@ -12,6 +12,11 @@ public enum Orientation {
         return size.isLandscape() == (this == LANDSCAPE) ? size : size.turned();
     }
 
+    /** Whether the size is held this way; a square is held both ways. */
+    public boolean holds(Size size) {
+        return hold(size).equals(size);
+    }
+
     public Orientation turned() {
         return this == PORTRAIT ? LANDSCAPE : PORTRAIT;
     }

@@ -4,6 +4,7 @@ import java.util.List;
 import vantbreeze.catalogue.Handle;
 import vantbreeze.catalogue.Parameter;
 import vantbreeze.catalogue.Range;
+import vantbreeze.fold.Girth;
 import vantbreeze.fold.StackMap;
 import vantbreeze.layer.Dressing;
 import vantbreeze.layer.Face;
@@ -81,6 +82,7 @@ public record Plan(
      * The card as posted, seen from the front.
      *
      * @param posted with all that sticks out of it
+     * @param girth how far it is around it, each way
      * @param layers how many papers lie on the thickest spot
      * @param grams of all parts
      * @param front what is seen, from the lower left corner of all of it
@@ -88,6 +90,7 @@ public record Plan(
     public record ClosedCard(
             Size size,
             Size posted,
+            Girth girth,
             Length thickness,
             int layers,
             double grams,

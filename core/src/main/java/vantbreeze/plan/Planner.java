@@ -103,6 +103,7 @@ public final class Planner {
         return new Plan.ClosedCard(
                 work.closedSize(),
                 work.postedSize(),
+                work.girth(),
                 work.thickness(),
                 work.bulk().thickest().layers(),
                 weights.stream().mapToDouble(PartWeight::grams).sum(),

@@ -54,11 +54,11 @@ public record Posting(
         Plan.ClosedCard closed = plan.closed();
         Size card = closed.posted();
         List<EnvelopeFit> fits = Stream.concat(drawer.stream(), Envelope.table().stream())
-                .map(e -> EnvelopeFit.of(card, closed.thickness(), e))
-                .sorted(EnvelopeFit.BEST_FIRST)
+                .map(e -> EnvelopeFit.of(closed.girth(), e))
+                .sorted(EnvelopeFit.bestFirst(brief.units()))
                 .toList();
-        List<MadeEnvelope> made =
-                MadeEnvelope.of(card, closed.thickness(), brief.tools().ruler());
+        List<MadeEnvelope> made = MadeEnvelope.of(
+                closed.girth(), closed.thickness(), brief.tools().ruler());
         Envelope letter = Optional.ofNullable(brief.envelope())
                 .or(() -> fits.stream()
                         .filter(f -> f.verdict() != EnvelopeFit.Verdict.TOO_SMALL)

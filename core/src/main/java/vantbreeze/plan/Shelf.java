@@ -94,11 +94,11 @@ public final class Shelf {
     }
 
     /** @param trouble why it cannot be made, or empty */
-    private record Tried(Candidate candidate, Draft draft, String trouble) {}
+    private record Tried(Brief candidate, Draft draft, String trouble) {}
 
-    private static Tried tryToMake(Candidate candidate) {
+    private static Tried tryToMake(Brief candidate) {
         try {
-            Draft draft = Draft.of(candidate.brief());
+            Draft draft = Draft.of(candidate);
             return new Tried(candidate, draft, trouble(draft).orElse(""));
         } catch (BriefException none) {
             return new Tried(candidate, null, none.getMessage());
@@ -109,19 +109,12 @@ public final class Shelf {
         return tried.draft().work().closedSize().squareMillimetres();
     }
 
-    private record Candidate(Brief brief, Limit limit) {}
-
-    /** As large as the envelope takes and as large as the sheet gives; held as the card is now, then turned. */
-    private static Stream<Candidate> candidates(Brief brief) {
+    /** As large as the envelope takes, from the sheet; held as the card is now, then turned. */
+    private static Stream<Brief> candidates(Brief brief) {
         Orientation held = held(brief);
-        Stream<Candidate> fromSheet = Stream.of(held, held.turned())
-                .map(o -> new Candidate(brief.withBasis(new Basis.FromSheet(1, o)), Limit.SHEET));
-        if (brief.envelope() == null) {
-            return fromSheet;
-        }
-        Stream<Candidate> posted = Stream.of(held, held.turned())
-                .map(o -> new Candidate(brief.withBasis(new Basis.ForEnvelope(o)), Limit.ENVELOPE));
-        return Stream.concat(posted, fromSheet);
+        return Stream.of(held, held.turned())
+                .map(o -> brief.withBasis(
+                        brief.envelope() == null ? new Basis.FromSheet(1, o) : new Basis.ForEnvelope(o, false)));
     }
 
     private static Orientation held(Brief brief) {
@@ -149,20 +142,25 @@ public final class Shelf {
                             draft.ruler().text(tooLong.get().size()),
                             draft.brief().sheet().name()));
         }
-        if (draft.fit() != null && draft.fit().verdict() == EnvelopeFit.Verdict.TOO_SMALL) {
+        if (draft.fit() != null && !draft.fit().goesIn()) {
             return Optional.of("It does not go into the envelope %s."
                     .formatted(draft.fit().envelope().name()));
         }
         return Optional.empty();
     }
 
-    private static Entry entry(Candidate candidate, Draft draft) {
+    /** What lies loose in its envelope the sheet keeps from being larger. */
+    private static Limit limit(Draft draft) {
+        return draft.fit() == null || draft.fit().verdict() == EnvelopeFit.Verdict.LOOSE ? Limit.SHEET : Limit.ENVELOPE;
+    }
+
+    private static Entry entry(Brief candidate, Draft draft) {
         Workpiece work = draft.work();
         return new Entry(
-                candidate.brief().fold(),
-                candidate.brief(),
+                candidate.fold(),
+                candidate,
                 work.closedSize(),
-                candidate.limit(),
+                limit(draft),
                 "",
                 work.messageRoom().stream().findFirst().map(MessageRoom::size).orElse(null),
                 work.structure().scores().size(),

@@ -5,8 +5,10 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.function.ToDoubleFunction;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import vantbreeze.catalogue.Means;
 import vantbreeze.catalogue.Parameter;
@@ -121,42 +123,69 @@ final class Sizer {
         if (brief.envelope() == null) {
             throw new BriefException("envelope", "", "an envelope", "Choose the envelope that the card is to fit.");
         }
-        Length thickness = expected;
+        return usualCard(basis).orElseGet(() -> largestTaken(basis, expected));
+    }
+
+    /** The card that the envelope is made for, if the fold closes to it, the sheet gives it and it goes in. */
+    private Optional<Workpiece> usualCard(Basis.ForEnvelope basis) {
+        if (basis.utmost()) {
+            return Optional.empty();
+        }
+        return brief.envelope()
+                .usualCard()
+                .map(basis.orientation()::hold)
+                .filter(size -> structure(size.width(), size.height())
+                        .filter(s -> isCutFromSheets(s)
+                                && FlatFolder.closed(s).size().equals(size))
+                        .isPresent())
+                .map(size -> work(size.width(), size.height()))
+                .filter(work -> work.foldsFlat()
+                        && EnvelopeFit.of(work.girth(), brief.envelope()).goesIn());
+    }
+
+    private boolean isCutFromSheets(Structure structure) {
+        return structure.pieces().stream()
+                .map(Piece::size)
+                .allMatch(p -> p.fitsWithinEitherWay(brief.sheet().size())
+                        && !p.longSide().isMoreThan(brief.tools().trimmer()));
+    }
+
+    /** What goes around the card beyond its size follows from the size: it settles in a few rounds. */
+    private Workpiece largestTaken(Basis.ForEnvelope basis, Length expected) {
+        Length beyondAcross = expected;
+        Length beyondUp = expected;
         Workpiece largest = null;
-        Length beyond = Length.ZERO;
         for (int round = 0; round < ROUNDS; round++) {
-            Size room = room(basis, thickness.plus(beyond));
-            Length height = grid.floor(room.height());
-            Length width = largest(room.width(), w -> excess(w, height, s -> closedBeyond(s, room.width())));
-            Workpiece work = work(width, height);
+            Workpiece work = largestWithin(room(basis, beyondAcross, beyondUp), basis);
+            Length across = work.girth().across().half().minus(work.closedSize().width());
+            Length up = work.girth().up().half().minus(work.closedSize().height());
             if (goesIn(work)) {
                 largest = work;
-                if (!work.thickness().isLessThan(thickness)) {
+                if (!across.isLessThan(beyondAcross) && !up.isLessThan(beyondUp)) {
                     return work;
                 }
             }
-            thickness = work.thickness();
-            beyond = Length.max(beyond, sticksOut(work).dividedBy(2).each());
+            boolean settled = across.equals(beyondAcross) && up.equals(beyondUp);
+            beyondAcross = settled ? across.plus(grid.step()) : across;
+            beyondUp = settled ? up.plus(grid.step()) : up;
         }
         return Optional.ofNullable(largest).orElseThrow(this::noCardFits);
     }
 
-    /** How far ornaments make it larger, the more of both ways. Twice the thickness is taken off both ways, so is this. */
-    private static Length sticksOut(Workpiece work) {
-        Size card = work.closedSize();
-        Size all = work.postedSize();
-        return Length.max(all.width().minus(card.width()), all.height().minus(card.height()));
-    }
-
     private boolean goesIn(Workpiece work) {
-        EnvelopeFit.Verdict verdict = EnvelopeFit.of(work.postedSize(), work.thickness(), brief.envelope())
-                .verdict();
-        return verdict == EnvelopeFit.Verdict.FITS || verdict == EnvelopeFit.Verdict.LOOSE;
+        return work.foldsFlat()
+                && EnvelopeFit.of(work.girth(), brief.envelope())
+                        .goesInWith(brief.envelope().ease());
     }
 
-    private Size room(Basis.ForEnvelope basis, Length thickness) {
+    /** What the envelope leaves the card itself each way. */
+    private Size room(Basis.ForEnvelope basis, Length beyondAcross, Length beyondUp) {
+        Size inside = basis.orientation().hold(brief.envelope().size());
+        Length ease = brief.envelope().ease();
         try {
-            return basis.orientation().hold(brief.envelope().largestCard(thickness));
+            return new Size(
+                    inside.width().minus(ease).minus(beyondAcross),
+                    inside.height().minus(ease).minus(beyondUp));
         } catch (IllegalArgumentException nothingLeft) {
             throw noCardFits();
         }
@@ -173,6 +202,79 @@ final class Sizer {
 
     private static double closedBeyond(Structure structure, Length width) {
         return FlatFolder.closed(structure).size().width().minus(width).count();
+    }
+
+    /**
+     * The largest card within the room whose pieces sheets give. Where all pieces lie one way on their sheets, width and
+     * height bind each other only through the room; both ways are tried.
+     */
+    private Workpiece largestWithin(Size room, Basis.ForEnvelope basis) {
+        Size sheet = brief.sheet().size();
+        Size size = Stream.of(sheet, sheet.turned())
+                .distinct()
+                .flatMap(lying -> {
+                    Length low = Length.min(grid.floor(room.height()), grid.ceiling(SMALLEST));
+                    Length width = largest(
+                            room.width(),
+                            w -> excess(w, low, s -> Math.max(closedBeyond(s, room.width()), cutBeyond(s, lying))));
+                    Length height = largest(room.height(), h -> excess(width, h, s -> cutBeyond(s, lying)));
+                    return Stream.of(held(new Size(width, height), basis.orientation()))
+                            .filter(s -> isWithin(s, room, t -> cutBeyond(t, lying) <= 0));
+                })
+                .max(Comparator.comparingDouble(Size::squareMillimetres))
+                .map(s -> basis.utmost()
+                        ? s
+                        : onMarks(s, t -> basis.orientation().holds(t) && isWithin(t, room, this::isCutFromSheets)))
+                .orElseThrow(this::noCardFits);
+        return work(size.width(), size.height());
+    }
+
+    /** What lies the other way is cut to a square. */
+    private static Size held(Size size, Orientation orientation) {
+        return orientation.holds(size) ? size : new Size(size.shortSide(), size.shortSide());
+    }
+
+    private boolean isWithin(Size size, Size room, Predicate<Structure> isCut) {
+        return structure(size.width(), size.height())
+                .filter(s -> isCut.test(s) && closedBeyond(s, room.width()) <= 0)
+                .isPresent();
+    }
+
+    /** How far below the largest size a better one is looked for: an inch holds every share that folds make of a width. */
+    private static final int STEPS_DOWN = 16;
+
+    /** The largest size, a little smaller if need be, that misses fewest marks: first a better width, then a better height. */
+    private Size onMarks(Size largest, Predicate<Size> isAllowed) {
+        Size narrower =
+                onMarks(largest, isAllowed, down -> new Size(largest.width().minus(down), largest.height()));
+        return onMarks(
+                narrower,
+                isAllowed,
+                down -> new Size(narrower.width(), narrower.height().minus(down)));
+    }
+
+    private Size onMarks(Size largest, Predicate<Size> isAllowed, Function<Length, Size> smaller) {
+        Size best = largest;
+        int fewest = missed(largest);
+        for (int i = 1; i <= STEPS_DOWN && fewest > 0; i++) {
+            Length down = grid.step().times(i);
+            if (!down.isLessThan(largest.shortSide())) {
+                break;
+            }
+            Size tried = smaller.apply(down);
+            int missed = missed(tried);
+            if (missed < fewest && isAllowed.test(tried)) {
+                fewest = missed;
+                best = tried;
+            }
+        }
+        return best;
+    }
+
+    private int missed(Size size) {
+        return structure(size.width(), size.height())
+                .map(s -> Marks.missed(s, brief.tools(), brief.matting().grid()))
+                .orElse(Integer.MAX_VALUE);
     }
 
     /**
@@ -245,36 +347,38 @@ final class Sizer {
     private Optional<Size> largestFrom(Size part, Orientation orientation) {
         Length width = largest(LARGEST, w -> excess(w, SMALLEST, s -> cutBeyond(s, part)));
         Length height = largest(LARGEST, h -> excess(width, h, s -> cutBeyond(s, part)));
-        Size size = new Size(width, height);
-        if (size.isLandscape() != (orientation == Orientation.LANDSCAPE)) {
-            size = new Size(size.shortSide(), size.shortSide());
-        }
-        return structure(size.width(), size.height())
-                        .filter(s -> cutBeyond(s, part) <= 0)
-                        .isPresent()
-                ? Optional.of(size)
-                : Optional.empty();
+        Size size = held(new Size(width, height), orientation);
+        Predicate<Size> isCut = s -> structure(s.width(), s.height())
+                .filter(t -> cutBeyond(t, part) <= 0)
+                .isPresent();
+        return Optional.of(size).filter(isCut).map(s -> onMarks(s, isCut.and(orientation::holds)));
     }
 
-    private static double cutBeyond(Structure structure, Size part) {
+    /** By how many counts the pieces are too large for a part of the sheet, all lying one way, and for the trimmer. */
+    private double cutBeyond(Structure structure, Size part) {
+        Length trimmer = brief.tools().trimmer();
         return structure.pieces().stream()
                 .map(Piece::size)
                 .mapToDouble(size -> Length.max(
-                                size.width().minus(part.width()), size.height().minus(part.height()))
+                                size.longSide().minus(trimmer),
+                                Length.max(
+                                        size.width().minus(part.width()),
+                                        size.height().minus(part.height())))
                         .count())
                 .max()
                 .orElseThrow();
     }
 
     /**
-     * The card whose panel has that width exactly. Rounding inside a design makes several cards give the same panel; the
-     * middle one is the one the panel's true share belongs to.
+     * The card whose panel has that width exactly. Rounding inside a design makes several cards give the same panel: of those
+     * on the maker's grid the one that misses fewest marks, nearest to the middle; where none is, the middle one.
      */
     private Length widthFor(Basis.FixedPanel basis) {
         Length first = narrowest(basis, w -> !w.isLessThan(basis.width()));
         Length after = narrowest(basis, w -> w.isMoreThan(basis.width()));
         Length last = Length.max(first, after.minus(Length.ofCounts(1)));
-        Length width = first.plus(last).dividedBy(2).each();
+        Length middle = first.plus(last).dividedBy(2).each();
+        Length width = onGridAround(basis, middle).orElse(middle);
         Optional<Length> reached = panelWidth(basis, width);
         if (reached.filter(basis.width()::equals).isEmpty()) {
             values(width, basis.height());
@@ -292,6 +396,17 @@ final class Sizer {
                                     .formatted(basis.panel(), ruler.text(basis.width())));
         }
         return width;
+    }
+
+    /** Half an inch to either side: a panel grows with its card, and a share of it may be rounded by half a step. */
+    private Optional<Length> onGridAround(Basis.FixedPanel basis, Length middle) {
+        Length nearest = grid.nearest(middle);
+        return IntStream.rangeClosed(-STEPS_DOWN / 2, STEPS_DOWN / 2)
+                .mapToObj(i -> nearest.plus(grid.step().times(i)))
+                .filter(w -> !w.isLessThan(SMALLEST))
+                .filter(w -> panelWidth(basis, w).filter(basis.width()::equals).isPresent())
+                .min(Comparator.comparingInt((Length w) -> missed(new Size(w, basis.height())))
+                        .thenComparing(w -> Math.abs(w.minus(middle).count())));
     }
 
     /** @return the narrowest card whose panel is so, or the largest possible card if none is */

@@ -9,6 +9,7 @@ import org.locationtech.jts.geom.Geometry;
 import vantbreeze.fold.FlatStage;
 import vantbreeze.fold.FoldFault;
 import vantbreeze.fold.Projection;
+import vantbreeze.layer.PlacedOrnament;
 import vantbreeze.make.ScoreCard;
 import vantbreeze.make.ScoreReading;
 import vantbreeze.material.Stock;
@@ -29,6 +30,9 @@ final class Snags {
 
     /** Common practice, no published source. */
     private static final Length THICKEST_LETTER = Length.inches(1, 4);
+
+    /** Common practice, no published source. */
+    private static final Length HIGHEST_FOAM_IN_A_LETTER = Length.millimetres(2L);
 
     private final Draft draft;
     private final Workpiece work;
@@ -103,7 +107,7 @@ final class Snags {
     private void scores() {
         for (ScoreCard card : draft.scoreCards()) {
             for (ScoreReading reading : card.readings()) {
-                if (isOffBoard(reading)) {
+                if (Marks.isOffBoard(reading, draft.brief().tools().board())) {
                     add(
                             Snag.Code.SCORE_OFF_BOARD,
                             Severity.WARNING,
@@ -117,13 +121,6 @@ final class Snags {
                 }
             }
         }
-    }
-
-    /** A groove reached from either end will do. */
-    private boolean isOffBoard(ScoreReading reading) {
-        return reading.fromStart() != null
-                && !draft.brief().tools().board().isOn(reading.fromStart())
-                && !draft.brief().tools().board().isOn(reading.fromEnd());
     }
 
     private void panels() {
@@ -271,7 +268,7 @@ final class Snags {
 
     private void envelope() {
         EnvelopeFit fit = draft.fit();
-        if (draft.closest().isEmpty() && (fit == null || fit.verdict() == EnvelopeFit.Verdict.TOO_SMALL)) {
+        if (draft.closest().isEmpty() && (fit == null || !fit.goesIn())) {
             add(
                     Snag.Code.NO_ENVELOPE,
                     Severity.WARNING,
@@ -291,56 +288,46 @@ final class Snags {
                         Severity.STOP,
                         Snag.Kind.ENVELOPE,
                         id,
-                        "The envelope %s is too small by %s: closed, the card is %s thick and the envelope bows."
-                                .formatted(name, tooSmallBy(fit), ruler.text(work.thickness())));
+                        "The envelope %s is too small by %s. %s".formatted(name, fit.lacks(ruler), fit.why(ruler)));
             case SNUG ->
                 add(
                         Snag.Code.ENVELOPE_SNUG,
                         Severity.WARNING,
                         Snag.Kind.ENVELOPE,
                         id,
-                        "It is snug in the envelope %s: twice its thickness taken off, %s is left where %s should be."
-                                .formatted(
-                                        name,
-                                        ruler.text(fit.tightest()),
-                                        ruler.text(fit.envelope().ease())));
+                        "It is snug in the envelope %s: it goes in, with %s to spare. %s"
+                                .formatted(name, ruler.about(fit.tightest()), fit.why(ruler)));
             case LOOSE ->
                 add(
                         Snag.Code.ENVELOPE_LOOSE,
                         Severity.NOTE,
                         Snag.Kind.ENVELOPE,
                         id,
-                        "It is loose in the envelope %s: %s to spare."
-                                .formatted(name, ruler.text(Length.max(fit.spareAcross(), fit.spareUp()))));
+                        "It is loose in the envelope %s: %s to spare.".formatted(name, ruler.about(fit.loosest())));
             case FITS -> {}
         }
     }
 
-    /** Common practice: over a quarter of an inch, or with foam in it, a flat envelope tears or the foam is crushed. */
+    /** Common practice, no published source: thicker, or lifted higher, it is crushed or tears a flat envelope. */
     private void box() {
-        boolean foam = work.ornaments().placed().stream().anyMatch(o -> o.lift().isPositive());
-        boolean thick = work.thickness().isMoreThan(THICKEST_LETTER);
-        if (draft.brief().envelope() != null && (foam || thick)) {
+        if (draft.brief().envelope() == null) {
+            return;
+        }
+        Length lifted =
+                work.ornaments().placed().stream().map(PlacedOrnament::lift).reduce(Length.ZERO, Length::max);
+        boolean needsBox = work.thickness().isMoreThan(THICKEST_LETTER) || lifted.isMoreThan(HIGHEST_FOAM_IN_A_LETTER);
+        if (needsBox || lifted.isPositive()) {
             add(
                     Snag.Code.NEEDS_BOX,
                     Severity.NOTE,
                     Snag.Kind.ENVELOPE,
                     draft.brief().envelope().id(),
-                    "Closed it is %s thick%s: send it in a box envelope. Envelope and post has one made to measure."
-                            .formatted(
-                                    ruler.text(work.thickness()), foam ? " and has foam, which a letter crushes" : ""));
+                    needsBox
+                            ? "Closed it is %s thick: send it padded or in a box envelope. Envelope and post has one made to measure."
+                                    .formatted(Ruler.thick(work.thickness()))
+                            : "It has foam %s high; that much goes through the post in a plain envelope."
+                                    .formatted(Ruler.thick(lifted)));
         }
-    }
-
-    private String tooSmallBy(EnvelopeFit fit) {
-        List<String> sides = new ArrayList<>();
-        if (fit.spareAcross().isNegative()) {
-            sides.add(ruler.text(fit.spareAcross().negated()) + " along its long side");
-        }
-        if (fit.spareUp().isNegative()) {
-            sides.add(ruler.text(fit.spareUp().negated()) + " along its short side");
-        }
-        return String.join(" and ", sides);
     }
 
     private static String capital(String name) {

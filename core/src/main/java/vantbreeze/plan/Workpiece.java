@@ -8,6 +8,7 @@ import vantbreeze.catalogue.Values;
 import vantbreeze.fold.FlatFolder;
 import vantbreeze.fold.FlatStage;
 import vantbreeze.fold.FoldFault;
+import vantbreeze.fold.Girth;
 import vantbreeze.fold.LayerStack;
 import vantbreeze.fold.Motion;
 import vantbreeze.fold.PoseSolver;
@@ -31,6 +32,8 @@ import vantbreeze.structure.Structure;
  * @param closed where the panels lie closed
  * @param stack the closed card's layers in order; empty if it cannot fold flat
  * @param faults why it cannot
+ * @param bulk how thick the closed card is where, with all that is laid on it and what holds it shut
+ * @param girth how far it is around it
  * @param toDisplayed how it moves from closed to displayed, if it is displayed and can get there
  */
 record Workpiece(
@@ -45,6 +48,7 @@ record Workpiece(
         Ornaments ornaments,
         List<MessageRoom> messageRoom,
         StackMap bulk,
+        Girth girth,
         ClosureKit closure) {
 
     static Workpiece of(Brief brief, Values values) {
@@ -72,7 +76,10 @@ record Workpiece(
                 .orElse(Ornaments.NONE);
         List<StackMap.Layer> papers = papers(brief, closed, dressing);
         papers.addAll(ornaments.thicken(papers));
-        StackMap bulk = StackMap.of(papers);
+        StackMap open = StackMap.of(papers);
+        ClosureKit closure = closure(brief, Girth.of(open));
+        closure.layer(ornaments.closedWith(closed)).ifPresent(papers::add);
+        StackMap bulk = closure.covers().isPresent() ? StackMap.of(papers) : open;
         return new Workpiece(
                 values,
                 structure,
@@ -86,20 +93,14 @@ record Workpiece(
                 MessageRoom.of(
                         faces, structure, dressing, ornaments, brief.base().print()),
                 bulk,
-                closure(
-                        brief,
-                        size(ornaments.closedWith(closed)),
-                        bulk.thickest().thickness()));
+                Girth.of(bulk),
+                closure);
     }
 
-    private static ClosureKit closure(Brief brief, Size card, Length thickness) {
+    private static ClosureKit closure(Brief brief, Girth card) {
         try {
             return ClosureKit.of(
-                    brief.closure(),
-                    card,
-                    thickness,
-                    brief.base().stock(),
-                    brief.tools().ruler());
+                    brief.closure(), card, brief.base().stock(), brief.tools().ruler());
         } catch (IllegalArgumentException e) {
             throw new BriefException(
                     "closure", brief.closure().text(brief.units()), "one that suits the card's size", e.getMessage());
@@ -151,6 +152,6 @@ record Workpiece(
 
     /** Where it is thickest, with what holds it shut. */
     Length thickness() {
-        return bulk.thickest().thickness().plus(closure.adds());
+        return bulk.thickest().thickness();
     }
 }

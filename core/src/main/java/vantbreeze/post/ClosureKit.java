@@ -3,6 +3,12 @@ package vantbreeze.post;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.Polygon;
+import vantbreeze.fold.Girth;
+import vantbreeze.fold.StackMap;
 import vantbreeze.layer.Closure;
 import vantbreeze.material.Stock;
 import vantbreeze.measure.Length;
@@ -17,31 +23,40 @@ import vantbreeze.structure.Point;
  *
  * @param pieces of card
  * @param ribbon how long a ribbon; empty without one
- * @param adds how much thicker it makes the card where it is thickest
+ * @param covers the middle of the card that it makes thicker; empty without one
+ * @param adds how much thicker
  * @param text how it goes on
  */
-public record ClosureKit(List<Piece> pieces, Optional<Length> ribbon, Length adds, String text) {
+public record ClosureKit(List<Piece> pieces, Optional<Length> ribbon, Optional<Size> covers, Length adds, String text) {
 
-    public static final ClosureKit NONE = new ClosureKit(List.of(), Optional.empty(), Length.ZERO, "");
+    public static final ClosureKit NONE =
+            new ClosureKit(List.of(), Optional.empty(), Optional.empty(), Length.ZERO, "");
 
     /** Common practice, no published source, like all figures here. */
     private static final Length OVERLAP = Length.inches(1, 2);
 
     private static final Length BOW = Length.inches(14);
     private static final Length BOW_THICKNESS = Length.millimetres(3);
+    private static final Size BOW_SIZE = new Size(Length.inches(3), Length.inches(3, 2));
     private static final Length LEAST_RIM = Length.inches(1, 4);
     private static final Length DISC_PLAY = Length.inches(1, 16);
 
     /** Closer than this two scores are one. */
     private static final Length LEAST_SPINE = Length.inches(1, 16);
 
+    private static final GeometryFactory GEOMETRY = new GeometryFactory();
     private static final int CIRCLE_CORNERS = 72;
 
     /** What a kit is made for. */
     private record Card(Size size, Length thickness, Stock stock, ToolGrid grid) {}
 
-    /** @param size of the closed card with all that sticks out of it */
-    public static ClosureKit of(Closure closure, Size size, Length thickness, Stock stock, ToolGrid grid) {
+    /**
+     * @param closed the closed card with all that sticks out of it; what goes around it is as if it were an even stack as far
+     *     around
+     */
+    public static ClosureKit of(Closure closure, Girth closed, Stock stock, ToolGrid grid) {
+        Size size = closed.size();
+        Length thickness = closed.thicknessAcross();
         Card card = new Card(size, thickness, stock, grid);
         return switch (closure.kind()) {
             case NONE -> NONE;
@@ -63,10 +78,28 @@ public record ClosureKit(List<Piece> pieces, Optional<Length> ribbon, Length add
                 new ClosureKit(
                         List.of(),
                         Optional.of(grid.ceiling(around(size.width(), thickness).plus(BOW))),
+                        Optional.of(within(BOW_SIZE, size)),
                         BOW_THICKNESS,
                         "Lay the card on the middle of the ribbon and tie a bow on its front.");
             case RING -> ring(closure, card);
         };
+    }
+
+    private static Size within(Size it, Size card) {
+        return new Size(Length.min(it.width(), card.width()), Length.min(it.height(), card.height()));
+    }
+
+    /** The place that it makes thicker, in the middle of the closed card. */
+    public Optional<StackMap.Layer> layer(Envelope card) {
+        return covers.map(size -> {
+            Coordinate middle = card.centre();
+            double across = size.width().count() / 2.0;
+            double up = size.height().count() / 2.0;
+            return new StackMap.Layer(
+                    (Polygon) GEOMETRY.toGeometry(
+                            new Envelope(middle.x - across, middle.x + across, middle.y - up, middle.y + up)),
+                    adds);
+        });
     }
 
     /** Once around: twice the width and twice the thickness. */
@@ -112,6 +145,7 @@ public record ClosureKit(List<Piece> pieces, Optional<Length> ribbon, Length add
         return new ClosureKit(
                 List.of(band.build()),
                 Optional.empty(),
+                Optional.of(new Size(card.size().width(), width)),
                 card.stock().thickness().times(3),
                 "Wrap the %s around the closed card, its ends on each other behind, and glue them to each other, not to the card: it has to slide."
                         .formatted(name));
@@ -139,6 +173,7 @@ public record ClosureKit(List<Piece> pieces, Optional<Length> ribbon, Length add
                         Piece.outline("disc", circle(disc, disc).toArray(new Point[0]))
                                 .build()),
                 Optional.empty(),
+                Optional.of(within(new Size(outer, outer), card.size())),
                 card.stock().thickness(),
                 "Glue the left half of the ring to the left flap and the right half of the disc to the right one, the disc in the middle of the ring; keep glue off the line where the flaps meet. Closing, the disc drops into the ring.");
     }

@@ -2,6 +2,7 @@ package vantbreeze.post;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import vantbreeze.material.DataTable;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
@@ -11,17 +12,19 @@ import vantbreeze.measure.UnitSystem;
  * An envelope that can be bought or is in the drawer.
  *
  * @param size its inside as sold, long side first
+ * @param usualCard the card that is made for it by custom, long side first; empty for one that the maker measured
  */
-public record Envelope(String id, String name, Size size, UnitSystem system) {
+public record Envelope(String id, String name, Size size, UnitSystem system, Optional<Size> usualCard) {
 
-    private static final List<Envelope> TABLE = DataTable.read(Envelope.class, "envelopes.csv", 5).stream()
+    private static final List<Envelope> TABLE = DataTable.read(Envelope.class, "envelopes.csv", 7).stream()
             .map(row -> {
                 UnitSystem unit = UnitSystem.valueOf(row.get(4));
                 return new Envelope(
                         row.get(0),
                         row.get(1),
                         new Size(Length.parse(row.get(3), unit), Length.parse(row.get(2), unit)),
-                        unit);
+                        unit,
+                        Optional.of(new Size(Length.parse(row.get(6), unit), Length.parse(row.get(5), unit))));
             })
             .toList();
 
@@ -58,26 +61,24 @@ public record Envelope(String id, String name, Size size, UnitSystem system) {
                 text,
                 name,
                 size.isLandscape() ? size : size.turned(),
-                measures.contains("m") ? UnitSystem.METRIC : UnitSystem.INCH);
+                measures.contains("m") ? UnitSystem.METRIC : UnitSystem.INCH,
+                Optional.empty());
     }
 
-    /** What a card must leave free in total, each way, to go in easily. Common practice, no published source. */
+    /** What a card must leave free each way to go in easily. Common practice, no published source. */
     public Length ease() {
-        return system == UnitSystem.INCH ? Length.inches(1, 8) : Length.millimetres(3);
-    }
-
-    /** More than this in total, each way, and the card slides about. Common practice, no published source. */
-    public Length slide() {
-        return system == UnitSystem.INCH ? Length.inches(1, 2) : Length.millimetres(12);
+        return system == UnitSystem.INCH ? Length.inches(1, 32) : Length.millimetres(0.8);
     }
 
     /**
-     * The largest card of that thickness that goes in easily, long side first.
-     *
-     * @throws IllegalArgumentException if the card is so thick that nothing is left
+     * More than this to spare in one direction and the card slides about. Common practice, no published source; never less
+     * than what the usual card leaves, which is not called loose in the envelope made for it (A4 in C4 leaves 27 mm).
      */
-    public Size largestCard(Length thickness) {
-        Length taken = ease().plus(thickness.times(2));
-        return new Size(size.width().minus(taken), size.height().minus(taken));
+    public Length slide() {
+        Length usual = usualCard
+                .map(card -> Length.max(
+                        size.width().minus(card.width()), size.height().minus(card.height())))
+                .orElse(Length.ZERO);
+        return Length.max(usual, system == UnitSystem.INCH ? Length.inches(3, 4) : Length.millimetres(20L));
     }
 }

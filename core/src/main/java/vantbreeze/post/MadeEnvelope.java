@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import vantbreeze.fold.Girth;
 import vantbreeze.fold.PoseSolver;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Ruler;
@@ -22,7 +23,7 @@ import vantbreeze.structure.Structure;
 /**
  * An envelope made to measure: a blank with its scores, folded and glued behind.
  *
- * @param inside the room it gives, as the card lies in it
+ * @param inside the room it gives, as the card lies in it: in a diagonal one on its side
  * @param depth of a box, otherwise nothing
  * @param structure one piece, inside up, and what is glued
  * @param square the side of the square it is cut from, for the diagonal one; otherwise empty
@@ -58,22 +59,22 @@ public record MadeEnvelope(Style style, Size inside, Length depth, Structure str
      * @param card the closed card with all that sticks out of it
      * @return every style that this card can have, each of which closes and takes it
      */
-    public static List<MadeEnvelope> of(Size card, Length thickness, ToolGrid grid) {
-        Size flat = roomFor(card, thickness, grid);
+    public static List<MadeEnvelope> of(Girth card, Length thickness, ToolGrid grid) {
+        Size flat = roomFor(card.across().half(), card.up().half(), grid);
         List<MadeEnvelope> made = new ArrayList<>();
         made.add(straight(flat, Length.ZERO, grid, Style.STRAIGHT));
-        diagonal(flat).ifPresent(made::add);
-        made.add(
-                straight(roomFor(card, Length.ZERO, grid), grid.ceiling(thickness.plus(grid.step())), grid, Style.BOX));
+        diagonal(flat.isLandscape() ? flat : flat.turned()).ifPresent(made::add);
+        made.add(straight(
+                roomFor(card.size().width(), card.size().height(), grid),
+                grid.ceiling(thickness.plus(grid.step())),
+                grid,
+                Style.BOX));
         return List.copyOf(made);
     }
 
-    /** The card, the bow of a filled envelope, and ease, up to the grid. */
-    private static Size roomFor(Size card, Length thickness, ToolGrid grid) {
-        Length more = ease(grid).plus(thickness.times(2));
-        return new Size(
-                grid.ceiling(card.width().plus(more)),
-                grid.ceiling(card.height().plus(more)));
+    /** The card and ease, up to the grid. */
+    private static Size roomFor(Length width, Length height, ToolGrid grid) {
+        return new Size(grid.ceiling(width.plus(ease(grid))), grid.ceiling(height.plus(ease(grid))));
     }
 
     private static Length ease(ToolGrid grid) {
@@ -87,15 +88,20 @@ public record MadeEnvelope(Style style, Size inside, Length depth, Structure str
     /** As an envelope that a card is tried in. */
     public Envelope asEnvelope() {
         return new Envelope(
-                "made", "made to measure", inside.isLandscape() ? inside : inside.turned(), UnitSystem.INCH);
+                "made",
+                "made to measure",
+                inside.isLandscape() ? inside : inside.turned(),
+                UnitSystem.INCH,
+                Optional.empty());
     }
 
     /** How it is made, in order. */
     public List<String> how(Ruler ruler) {
         List<String> how = new ArrayList<>();
         if (square.isPresent()) {
-            how.add("Cut a square of %s and lay it on one corner, the side that becomes the outside up."
-                    .formatted(ruler.text(square.get())));
+            how.add(
+                    "Cut a square of %s and lay it on one corner, the side that becomes the outside up. The card will lie on its side."
+                            .formatted(ruler.text(square.get())));
             how.add(
                     "On its edges mark %s from the upper and lower corners and %s from the side corners; score from mark to mark, straight across and straight up."
                             .formatted(
@@ -234,10 +240,12 @@ public record MadeEnvelope(Style style, Size inside, Length depth, Structure str
     }
 
     /**
-     * A square standing on its corner around the front. Its half diagonal is (w + h + seam) / 2, so that each flap is as
-     * wide as its side and the flaps reach over each other; what lies between two flaps is cut out. Side flaps that would
-     * lie on each other lose their tips: the back could not be glued to both.
+     * A square standing on its corner around the front, the card on its side. Its half diagonal is (w + h + seam) / 2, so that
+     * each flap is as wide as its side and neighbouring flaps reach over each other by the seam along the diagonals; what lies
+     * between two flaps is cut out. Side flaps that would lie on each other lose their tips: the back could not be glued to
+     * both. On an upright card that would leave a slit between them, which neither back nor flap reaches.
      *
+     * @param inside no higher than it is wide
      * @return empty if the card is so long that a flap would reach beyond the opposite side
      */
     private static Optional<MadeEnvelope> diagonal(Size inside) {
@@ -251,7 +259,7 @@ public record MadeEnvelope(Style style, Size inside, Length depth, Structure str
         Length notch = SEAM.dividedBy(2).each();
         Length reach = Length.min(sideways, w.dividedBy(2).each());
         Length blunt = sideways.minus(reach);
-        Length x0 = sideways;
+        Length x0 = reach;
         Length x1 = x0.plus(w);
         Length y0 = upper;
         Length y1 = y0.plus(h);

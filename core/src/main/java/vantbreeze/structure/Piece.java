@@ -134,6 +134,12 @@ public record Piece(
         return new Size(Length.nearestTo(box.getWidth()), Length.nearestTo(box.getHeight()));
     }
 
+    /** The lower left corner of the box around it: an outline need not begin at the origin. */
+    public Point lowerLeft() {
+        Envelope box = polygon().getEnvelopeInternal();
+        return new Point(Length.nearestTo(box.getMinX()), Length.nearestTo(box.getMinY()));
+    }
+
     public double squareMillimetres() {
         return polygon().getArea() / (Length.COUNTS_PER_MILLIMETRE * Length.COUNTS_PER_MILLIMETRE);
     }

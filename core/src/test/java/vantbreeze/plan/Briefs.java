@@ -100,6 +100,6 @@ public final class Briefs {
     }
 
     public static Brief forEnvelope(String fold, String envelope, Orientation orientation) {
-        return of(fold, new Basis.ForEnvelope(orientation)).withEnvelope(Envelope.named(envelope));
+        return of(fold, new Basis.ForEnvelope(orientation, false)).withEnvelope(Envelope.named(envelope));
     }
 }

@@ -10,6 +10,7 @@ import javax.print.attribute.standard.MediaSize;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import vantbreeze.fold.Girth;
 import vantbreeze.material.Sheet;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
@@ -92,41 +93,91 @@ class EnvelopeTest {
         assertThat(Envelope.named(id).size()).isEqualTo(in(longSide, shortSide));
     }
 
-    /** Envelope 5 3/4 x 4 3/8, card 0.05 in thick: 0.1 in go to the bow; what is left is compared with 1/8 and 1/2 in. */
+    private static Girth around(Size card, Length thickness) {
+        return Girth.ofSlab(card, thickness);
+    }
+
+    /** Envelope 5 3/4 x 4 3/8, card 0.05 in thick, counted once; what is left is compared with 1/32 and 3/4 in. */
     @ParameterizedTest
     @CsvSource({
-        "5 1/2,4,FITS",
-        "5.525,4.15,FITS",
-        "5.53,4.15,SNUG",
-        "5.65,4.275,SNUG",
-        "5.66,4,TOO_SMALL",
+        "5 1/2,4 1/4,FITS",
+        "5.66,4.29,FITS",
+        "5.67,4.15,SNUG",
+        "5.69,4.32,SNUG",
+        "5.71,4,TOO_SMALL",
         "4,5.5,FITS",
-        "5,4,LOOSE",
-        "5.15,3.775,FITS",
-        "5.15,3.77,LOOSE"
+        "4.94,4,LOOSE",
+        "4.95,3.575,FITS",
+        "5.5,3.56,LOOSE"
     })
     void verdictsChangeExactlyAtTheirBounds(String width, String height, EnvelopeFit.Verdict verdict) {
-        EnvelopeFit fit = EnvelopeFit.of(in(width, height), Length.inches(1, 20), Envelope.named("a2us"));
+        EnvelopeFit fit = EnvelopeFit.of(around(in(width, height), Length.inches(1, 20)), Envelope.named("a2us"));
         assertThat(fit.verdict()).isEqualTo(verdict);
     }
 
     @Test
     void theBetterOrientationCountsAndTheShortfallIsExact() {
-        EnvelopeFit fit = EnvelopeFit.of(in("4", "6"), Length.ZERO, Envelope.named("a2us"));
+        EnvelopeFit fit = EnvelopeFit.of(around(in("4", "6"), Length.ZERO), Envelope.named("a2us"));
         assertThat(fit.turned()).isTrue();
         assertThat(fit.spareAcross()).isEqualTo(Length.inches(-1, 4));
         assertThat(fit.spareUp()).isEqualTo(Length.inches(3, 8));
-        assertThat(Envelope.named("a2us").largestCard(Length.ZERO)).isEqualTo(in("5 5/8", "4 1/4"));
-        assertThatThrownBy(() -> Envelope.named("c7").largestCard(Length.millimetres(50L)))
-                .hasMessageContaining("more than 0");
+    }
+
+    /** One way it is a hair too tight, the other way loose by a little: a maker takes the loose one. */
+    @Test
+    void aLittleLooseIsBetterThanSnugAndVeryLooseIsNot() {
+        EnvelopeFit fit = EnvelopeFit.of(around(in("6", "5.98"), Length.ZERO), Envelope.named("7 x 6 in"));
+        assertThat(fit.verdict()).isEqualTo(EnvelopeFit.Verdict.SNUG);
+        assertThat(EnvelopeFit.closest(around(in("5.23", "4.48"), Length.ZERO), UnitSystem.INCH, 40))
+                .extracting(f -> f.envelope().id())
+                .satisfies(ids -> assertThat(ids.indexOf("a7us")).isLessThan(ids.indexOf("c5")));
+        assertThat(EnvelopeFit.closest(around(in("4.99", "4.99"), Length.ZERO), UnitSystem.INCH, 40))
+                .extracting(EnvelopeFit::verdict)
+                .containsSubsequence(
+                        EnvelopeFit.Verdict.FITS,
+                        EnvelopeFit.Verdict.LOOSE,
+                        EnvelopeFit.Verdict.SNUG,
+                        EnvelopeFit.Verdict.LOOSE);
+    }
+
+    /** The usual card is never loose in the envelope made for it: A4 in C4 leaves 27 mm. */
+    @Test
+    void theUsualCardIsTheMeasureOfLoose() {
+        assertThat(Envelope.named("c4").slide()).isEqualTo(Length.millimetres(27L));
+        assertThat(Envelope.named("a2us").slide()).isEqualTo(Length.inches(3, 4));
+        assertThat(Envelope.named("c6").slide()).isEqualTo(Length.millimetres(20L));
+    }
+
+    /** Usual cards of envelopes, trade (from memory). */
+    @ParameterizedTest
+    @CsvSource({
+        "a2us,4 1/4 x 5 1/2 in",
+        "a6us,4 1/2 x 6 1/4 in",
+        "a7us,5 x 7 in",
+        "a8us,5 1/4 x 7 7/8 in",
+        "a9us,5 1/2 x 8 1/2 in",
+        "a10us,5 3/4 x 9 1/4 in",
+        "4bar,3 1/2 x 4 7/8 in",
+        "no10,4 x 9 1/4 in",
+        "sq6,5 3/4 x 5 3/4 in",
+        "c7,74 x 105 mm",
+        "c6,105 x 148 mm",
+        "c5,148 x 210 mm",
+        "c4,210 x 297 mm",
+        "dl,99 x 210 mm"
+    })
+    void eachEnvelopeNamesItsUsualCard(String id, String card) {
+        assertThat(Envelope.named(id).usualCard())
+                .contains(Size.parse(card, UnitSystem.INCH).turned());
     }
 
     @Test
     void closestEnvelopesTakeTheCardBestAndSmallestFirst() {
-        assertThat(EnvelopeFit.closest(in("5 1/2", "4"), Length.inches(1, 32), 3))
+        assertThat(EnvelopeFit.closest(around(in("5 1/2", "4"), Length.inches(1, 32)), UnitSystem.INCH, 3))
                 .extracting(f -> f.envelope().id())
                 .startsWith("a2us");
-        assertThat(EnvelopeFit.closest(in("20", "4"), Length.ZERO, 3)).isEmpty();
+        assertThat(EnvelopeFit.closest(around(in("20", "4"), Length.ZERO), UnitSystem.INCH, 3))
+                .isEmpty();
     }
 
     @Test

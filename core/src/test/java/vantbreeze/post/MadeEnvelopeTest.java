@@ -10,7 +10,11 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.Polygon;
 import vantbreeze.fold.FlatFolder;
+import vantbreeze.fold.FlatStage;
+import vantbreeze.fold.Girth;
 import vantbreeze.fold.LayerStack;
 import vantbreeze.layer.Closure;
 import vantbreeze.material.Stock;
@@ -18,6 +22,8 @@ import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
 import vantbreeze.measure.ToolGrid;
 import vantbreeze.structure.Piece;
+import vantbreeze.structure.Point;
+import vantbreeze.structure.Regions;
 import vantbreeze.structure.Stage;
 
 /** Envelopes and closures made to measure. */
@@ -26,7 +32,7 @@ class MadeEnvelopeTest {
     private static final ToolGrid SIXTEENTH = ToolGrid.SIXTEENTH_INCH;
 
     private static MadeEnvelope only(MadeEnvelope.Style style, Size card, Length thickness) {
-        return MadeEnvelope.of(card, thickness, SIXTEENTH).stream()
+        return MadeEnvelope.of(Girth.ofSlab(card, thickness), thickness, SIXTEENTH).stream()
                 .filter(m -> m.style() == style)
                 .findFirst()
                 .orElseThrow();
@@ -44,7 +50,7 @@ class MadeEnvelopeTest {
             @ForAll @IntRange(min = 1, max = 60) int thicknessTenths) {
         Size card = new Size(Length.inches(widthSixteenths, 16), Length.inches(heightSixteenths, 16));
         Length thickness = Length.millimetres(thicknessTenths / 10.0);
-        List<MadeEnvelope> made = MadeEnvelope.of(card, thickness, SIXTEENTH);
+        List<MadeEnvelope> made = MadeEnvelope.of(Girth.ofSlab(card, thickness), thickness, SIXTEENTH);
         assertThat(made).extracting(MadeEnvelope::style).contains(MadeEnvelope.Style.STRAIGHT, MadeEnvelope.Style.BOX);
         assertThat(made).allSatisfy(m -> {
             assertThat(m.closes()).isTrue();
@@ -53,14 +59,37 @@ class MadeEnvelopeTest {
                 assertThat(card.fitsWithin(m.inside())).isTrue();
                 return;
             }
-            assertThat(EnvelopeFit.of(card, thickness, m.asEnvelope()).verdict())
-                    .isIn(EnvelopeFit.Verdict.FITS, EnvelopeFit.Verdict.LOOSE);
+            assertThat(EnvelopeFit.of(Girth.ofSlab(card, thickness), m.asEnvelope())
+                            .verdict())
+                    .isEqualTo(EnvelopeFit.Verdict.FITS);
             Stage shut = m.structure().stage(Stage.CLOSED);
             var flat = FlatFolder.fold(m.structure(), shut);
             assertThat(flat.faults()).isEmpty();
             assertThat(flat.size()).isEqualTo(m.inside());
             assertThat(LayerStack.of(m.structure(), shut, flat)).isPresent();
+            assertThat(m.piece().lowerLeft()).isEqualTo(new Point(Length.ZERO, Length.ZERO));
+            isClosedOnAllSidesAndGluedWell(m, flat);
         });
+    }
+
+    /** No spot of the front is left open behind it, and where the back is glued it overlaps by 3/8 in or more. */
+    private static void isClosedOnAllSidesAndGluedWell(MadeEnvelope made, FlatStage shut) {
+        Geometry behind = Regions.union(shut.panels().stream()
+                .filter(p -> !p.panel().name().equals("front"))
+                .map(FlatStage.Placed::outline)
+                .toList());
+        Polygon front = shut.placed(made.structure().panel("front")).outline();
+        assertThat(Regions.difference(front, behind).getArea()).isLessThan(1000);
+        Polygon back = shut.placed(made.structure().panel("back")).outline();
+        double radius = Length.inches(3, 16).count();
+        for (String flap : List.of("left flap", "right flap")) {
+            Geometry glued = Regions.intersection(
+                    back, shut.placed(made.structure().panel(flap)).outline());
+            assertThat(glued.buffer(-radius * 0.999).isEmpty()).as(flap).isFalse();
+        }
+        Geometry sealed = Regions.intersection(
+                back, shut.placed(made.structure().panel("flap")).outline());
+        assertThat(sealed.buffer(-radius * 0.999).isEmpty()).isFalse();
     }
 
     /** A wrong placement of the glue would be found out: with a wall less the same folds do not meet. */
@@ -74,19 +103,19 @@ class MadeEnvelopeTest {
     }
 
     /**
-     * A square on its corner whose half diagonal is half of w + h + seam (plane geometry): 5 3/8 x 7 3/8 inside and a seam of
-     * 3/4 give a square of 13 1/2 / sqrt 2 = 9.546 in.
+     * A square on its corner whose half diagonal is half of w + h + seam (plane geometry): 7 3/16 x 5 3/16 inside (card, 1/16
+     * thick, 1/8 of ease) and a seam of 3/4 give a square of 13 1/8 / sqrt 2 = 9.281 in. The card lies on its side.
      */
     @Test
     void theDiagonalBlankIsASquareOnItsCorner() {
         MadeEnvelope made = only(MadeEnvelope.Style.DIAGONAL, inches(5, 7), Length.inches(1, 16));
-        assertThat(made.inside()).isEqualTo(new Size(Length.inches(21, 4), Length.inches(29, 4)));
+        assertThat(made.inside()).isEqualTo(new Size(Length.inches(115, 16), Length.inches(83, 16)));
         assertThat(made.square().orElseThrow().millimetres() / 25.4)
-                .isCloseTo((5.25 + 7.25 + 0.75) / Math.sqrt(2), within(1e-3));
+                .isCloseTo((5.1875 + 7.1875 + 0.75) / Math.sqrt(2), within(1e-3));
         double upper = made.marksFromUpperCorners().orElseThrow().millimetres() / 25.4;
         double side = made.marksFromSideCorners().orElseThrow().millimetres() / 25.4;
-        assertThat(upper).isCloseTo((5.25 + 0.75) / Math.sqrt(2), within(1e-3));
-        assertThat(side).isCloseTo((7.25 + 0.75) / Math.sqrt(2), within(1e-3));
+        assertThat(upper).isCloseTo((7.1875 + 0.75) / Math.sqrt(2), within(1e-3));
+        assertThat(side).isCloseTo((5.1875 + 0.75) / Math.sqrt(2), within(1e-3));
         double square = made.square().orElseThrow().count();
         assertThat(made.piece().polygon().getBoundary().getLength()).isGreaterThan(4 * square - 8 * square / 10);
     }
@@ -94,7 +123,7 @@ class MadeEnvelopeTest {
     /** A flap half as high as its side is long would reach past the other side of a long card. */
     @Test
     void aLongCardGetsNoDiagonalEnvelope() {
-        assertThat(MadeEnvelope.of(inches(9, 4), Length.inches(1, 16), SIXTEENTH))
+        assertThat(MadeEnvelope.of(Girth.ofSlab(inches(9, 4), Length.inches(1, 16)), Length.inches(1, 16), SIXTEENTH))
                 .extracting(MadeEnvelope::style)
                 .doesNotContain(MadeEnvelope.Style.DIAGONAL);
     }
@@ -103,14 +132,18 @@ class MadeEnvelopeTest {
     @Test
     void aGiftCardGetsAnEnvelopeOfItsOwn() {
         Size card = new Size(Length.millimetres(85.6), Length.millimetres(54));
-        MadeEnvelope made = MadeEnvelope.of(card, Length.millimetres(0.75), ToolGrid.MILLIMETRE)
+        MadeEnvelope made = MadeEnvelope.of(
+                        Girth.ofSlab(card, Length.millimetres(0.75)), Length.millimetres(0.75), ToolGrid.MILLIMETRE)
                 .get(0);
-        assertThat(made.inside()).isEqualTo(new Size(Length.millimetres(91), Length.millimetres(59)));
+        assertThat(made.inside()).isEqualTo(new Size(Length.millimetres(90L), Length.millimetres(58L)));
     }
 
     private static ClosureKit kit(String closure, Size card, Length thickness, int gsm) {
         return ClosureKit.of(
-                Closure.parse(closure, vantbreeze.measure.UnitSystem.INCH), card, thickness, new Stock(gsm), SIXTEENTH);
+                Closure.parse(closure, vantbreeze.measure.UnitSystem.INCH),
+                Girth.ofSlab(card, thickness),
+                new Stock(gsm),
+                SIXTEENTH);
     }
 
     /** Belt: 2 (W + T) + 1/2 in overlap and about a thickness of play (common practice, no published source). */

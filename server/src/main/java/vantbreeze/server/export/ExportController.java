@@ -67,7 +67,7 @@ class ExportController {
             throw new IllegalArgumentException("This card does not fold flat, so no envelope can be made for it.");
         }
         return MadeEnvelope.of(
-                        plan.closed().posted(),
+                        plan.closed().girth(),
                         plan.closed().thickness(),
                         plan.brief().tools().ruler())
                 .stream()

@@ -13,6 +13,7 @@ import vantbreeze.layer.PlacedOrnament;
 import vantbreeze.measure.Size;
 import vantbreeze.plan.Plan;
 import vantbreeze.structure.Piece;
+import vantbreeze.structure.Point;
 
 /** The pieces at life size, tiled over as many pages as they need, with a bar to check the printer by. */
 final class TemplatePdf {
@@ -118,7 +119,13 @@ final class TemplatePdf {
         double height = tiling.paper().heightMm() - 2 * MARGIN_MM - FOOT_MM;
         double bottom = MARGIN_MM + FOOT_MM;
         page.clip(MARGIN_MM - 0.5, bottom - 0.5, width + 1, height + 1);
-        new PieceDrawing(page, 1, MARGIN_MM - column * tiling.stepX(), bottom - row * tiling.stepY()).draw(piece);
+        Point corner = piece.lowerLeft();
+        new PieceDrawing(
+                        page,
+                        1,
+                        MARGIN_MM - column * tiling.stepX() - corner.x().millimetres(),
+                        bottom - row * tiling.stepY() - corner.y().millimetres())
+                .draw(piece);
         page.unclip();
         page.stroke(0.1, 0.5);
         if (column > 0) {

@@ -79,6 +79,12 @@ public record BriefJson(
             @Schema(description = "ENVELOPE, SHEET", nullable = true)
             Orientation orientation,
 
+            @Schema(
+                    description =
+                            "ENVELOPE: the very largest card that goes in, to the last mark; otherwise its usual card",
+                    nullable = true)
+            Boolean utmost,
+
             @Schema(description = "SHEET: equal parts the sheet is cut into first, 1 to 6", nullable = true)
             Integer share,
 
@@ -221,19 +227,22 @@ public record BriefJson(
     private static BasisJson basis(Basis basis, UnitSystem units) {
         if (basis instanceof Basis.ClosedSize closed) {
             String width = closed.width() == null ? null : closed.width().exactText(units);
-            return new BasisJson(BasisKind.CLOSED, width, closed.height().exactText(units), null, null, null, null);
+            return new BasisJson(
+                    BasisKind.CLOSED, width, closed.height().exactText(units), null, null, null, null, null);
         }
         if (basis instanceof Basis.ForEnvelope envelope) {
-            return new BasisJson(BasisKind.ENVELOPE, null, null, envelope.orientation(), null, null, null);
+            return new BasisJson(
+                    BasisKind.ENVELOPE, null, null, envelope.orientation(), envelope.utmost(), null, null, null);
         }
         if (basis instanceof Basis.FromSheet sheet) {
-            return new BasisJson(BasisKind.SHEET, null, null, sheet.orientation(), sheet.share(), null, null);
+            return new BasisJson(BasisKind.SHEET, null, null, sheet.orientation(), null, sheet.share(), null, null);
         }
         Basis.FixedPanel fixed = (Basis.FixedPanel) basis;
         return new BasisJson(
                 BasisKind.PANEL,
                 null,
                 fixed.height().exactText(units),
+                null,
                 null,
                 null,
                 fixed.panel(),

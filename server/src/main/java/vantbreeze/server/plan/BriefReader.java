@@ -161,7 +161,7 @@ final class BriefReader {
                         "basis.orientation",
                         basis.orientation(),
                         "PORTRAIT, LANDSCAPE",
-                        () -> new Basis.ForEnvelope(basis.orientation()));
+                        () -> new Basis.ForEnvelope(basis.orientation(), Boolean.TRUE.equals(basis.utmost())));
             }
             case SHEET -> {
                 fields.field("basis.orientation", basis.orientation(), "PORTRAIT, LANDSCAPE", basis::orientation);

@@ -106,9 +106,9 @@ public record FoldingJson(
 
     private static StandingJson standing(Standing s, UnitSystem units) {
         return new StandingJson(
-                LengthJson.of(s.width(), units),
-                LengthJson.of(s.height(), units),
-                LengthJson.of(s.depth(), units),
+                LengthJson.judged(s.width(), units),
+                LengthJson.judged(s.height(), units),
+                LengthJson.judged(s.depth(), units),
                 s.stands());
     }
 }

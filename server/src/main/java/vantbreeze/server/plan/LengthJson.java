@@ -29,6 +29,21 @@ public record LengthJson(
         return new LengthJson(length.exactText(units), length.millimetres(), reading.text(), reading.exact());
     }
 
+    /** What is only judged by: shown on everyday marks, "about ⅜ in". */
+    public static LengthJson judged(Length length, UnitSystem units) {
+        return new LengthJson(
+                length.exactText(units),
+                length.millimetres(),
+                vantbreeze.measure.Ruler.of(units).about(length),
+                false);
+    }
+
+    /** How thick something is: shown to a tenth of a millimetre. */
+    public static LengthJson thick(Length length, UnitSystem units) {
+        return new LengthJson(
+                length.exactText(units), length.millimetres(), vantbreeze.measure.Ruler.thick(length), false);
+    }
+
     /** @return null for null */
     static LengthJson orNull(Length length, UnitSystem units) {
         return length == null ? null : of(length, units);

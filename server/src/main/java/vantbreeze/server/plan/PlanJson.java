@@ -6,6 +6,7 @@ import vantbreeze.catalogue.Parameter;
 import vantbreeze.layer.Face;
 import vantbreeze.layer.Mat;
 import vantbreeze.make.Step;
+import vantbreeze.measure.Ruler;
 import vantbreeze.measure.UnitSystem;
 import vantbreeze.plan.Severity;
 import vantbreeze.plan.Snag;
@@ -151,6 +152,14 @@ public record PlanJson(
     @Schema(name = "SheetUse")
     public record SheetUseJson(String name, SizeJson size, int bases) {}
 
+    /**
+     * How the closed card sits in an envelope.
+     *
+     * @param spareAcross along its long side
+     * @param why one sentence
+     * @param lacks by how much it is too small; empty if it is not
+     * @param tight where the card is farthest around in the tighter way
+     */
     @Schema(name = "Fit")
     public record FitJson(
             String envelope,
@@ -159,19 +168,37 @@ public record PlanJson(
             boolean turned,
             LengthJson spareAcross,
             LengthJson spareUp,
-            EnvelopeFit.Verdict verdict) {
+            EnvelopeFit.Verdict verdict,
+            String why,
+            String lacks,
+            TightJson tight) {
 
         public static FitJson of(EnvelopeFit fit, UnitSystem units) {
+            Ruler ruler = Ruler.of(units);
             return new FitJson(
                     fit.envelope().id(),
                     fit.envelope().name(),
                     SizeJson.of(fit.envelope().size(), units),
                     fit.turned(),
-                    LengthJson.of(fit.spareAcross(), units),
-                    LengthJson.of(fit.spareUp(), units),
-                    fit.verdict());
+                    LengthJson.judged(fit.spareAcross(), units),
+                    LengthJson.judged(fit.spareUp(), units),
+                    fit.verdict(),
+                    fit.why(ruler),
+                    fit.lacks(ruler),
+                    new TightJson(
+                            fit.isTighterAcross() != fit.turned(),
+                            fit.tightSection().at().millimetres()));
         }
     }
+
+    /**
+     * A section of the closed card as it is held.
+     *
+     * @param level whether it runs from left to right
+     * @param atMm how far up a level one is, how far from the left an upright one
+     */
+    @Schema(name = "Tight")
+    public record TightJson(boolean level, double atMm) {}
 
     @Schema(name = "Snag")
     public record SnagJson(

@@ -99,7 +99,7 @@ public final class PlanWriter {
         return new PlanJson.ClosedJson(
                 size(closed.size()),
                 size(closed.posted()),
-                length(closed.thickness()),
+                LengthJson.thick(closed.thickness(), units),
                 closed.layers(),
                 closed.grams(),
                 closed.weights().stream()

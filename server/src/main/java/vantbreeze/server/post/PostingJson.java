@@ -83,7 +83,7 @@ public record PostingJson(
                             .map(p -> PieceJson.of(ScoreCard.of(p), List.of(), List.of(), units))
                             .toList(),
                     kit.ribbon().map(r -> LengthJson.of(r, units)).orElse(null),
-                    LengthJson.of(kit.adds(), units),
+                    LengthJson.thick(kit.adds(), units),
                     kit.text());
         }
     }
@@ -96,7 +96,7 @@ public record PostingJson(
             return new LetterJson(
                     name,
                     SizeJson.of(letter.size(), units),
-                    LengthJson.of(letter.thickness(), units),
+                    LengthJson.thick(letter.thickness(), units),
                     letter.grams(),
                     letter.aspect());
         }
@@ -143,7 +143,7 @@ public record PostingJson(
     static PostingJson of(Posting posting, List<PostalJson> table, UnitSystem units) {
         return new PostingJson(
                 SizeJson.of(posting.card(), units),
-                LengthJson.of(posting.thickness(), units),
+                LengthJson.thick(posting.thickness(), units),
                 posting.uneven().millimetres(),
                 posting.isLumpy(),
                 posting.grams(),
