@@ -89,13 +89,14 @@ final class Proscenium {
                 .build();
         Piece across = Piece.strip("bar", bar).panel("bar", width).build();
         Structure.Builder card = Structure.of(base, across)
-                .bond(Bond.laid("bar/bar", "left wing", Length.ZERO, low))
-                .bond(Bond.laid("bar/bar", "right wing", depth.times(2), low))
                 .openWhenClosed("score 3", "score 4")
                 .displayed(Map.of("score 1", -UPRIGHT, "score 2", UPRIGHT, "score 3", UPRIGHT, "score 4", -UPRIGHT));
         for (int i = 1; i <= v.count(INNER); i++) {
             addInner(card, v, i);
         }
+        /* The front bar closes the box: whatever is glued inside goes in first. */
+        card.bond(Bond.laid("bar/bar", "left wing", Length.ZERO, low))
+                .bond(Bond.laid("bar/bar", "right wing", depth.times(2), low));
         return card.anchoredAt("back");
     }
 

@@ -5,6 +5,9 @@ import java.util.List;
 import java.util.function.Function;
 import java.util.stream.Stream;
 import org.locationtech.jts.geom.Envelope;
+import vantbreeze.fold.FlatFolder;
+import vantbreeze.fold.FlatStage;
+import vantbreeze.fold.LayerStack;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
 import vantbreeze.structure.Bond;
@@ -14,6 +17,7 @@ import vantbreeze.structure.Panel;
 import vantbreeze.structure.Piece;
 import vantbreeze.structure.Point;
 import vantbreeze.structure.Side;
+import vantbreeze.structure.Stage;
 import vantbreeze.structure.Structure;
 
 /** A fold that can have a film window: an opening in one of its panels, and clear film glued behind it. */
@@ -93,6 +97,20 @@ record WithWindow(FoldDesign fold) implements WithExtra {
         return !size.shortSide().isLessThan(SMALLEST);
     }
 
+    /**
+     * The side that the recipient looks at least, where the film's rim hides: most is seen of what lies on the front of the
+     * closed card, then of the face, which is looked at on the open card or as it stands.
+     */
+    private static Side leastSeen(Structure plain, Panel panel) {
+        Stage stage = plain.stage(Stage.CLOSED);
+        FlatStage closed = FlatFolder.fold(plain, stage);
+        boolean backIsInFront = closed.faults().isEmpty()
+                && LayerStack.of(plain, stage, closed)
+                        .filter(s -> s.shows(panel, Side.BACK, false))
+                        .isPresent();
+        return backIsInFront ? Side.FACE : Side.BACK;
+    }
+
     @Override
     public Structure build(Values v) {
         Structure plain = v.structure(fold);
@@ -114,6 +132,7 @@ record WithWindow(FoldDesign fold) implements WithExtra {
                                 new Point(right, high),
                                 new Point(left, high)),
                         new Point(corner.x().plus(Values.half(RIM)), corner.y().plus(Values.half(RIM))));
+        Side hidden = leastSeen(plain, panel);
         Piece film = Piece.rectangle(
                         FILM, v.length(WIDE).plus(RIM.times(2)), v.length(TALL).plus(RIM.times(2)))
                 .of(Material.FILM)
@@ -125,9 +144,9 @@ record WithWindow(FoldDesign fold) implements WithExtra {
                 .bond(new Bond(
                         FILM + " behind " + panel.name(),
                         FILM + "/" + FILM,
-                        Side.FACE,
+                        hidden.other(),
                         panel.id(),
-                        Side.BACK,
+                        hidden,
                         FlatMotion.shift(left.minus(RIM).count(), low.minus(RIM).count())))
                 .build();
     }

@@ -98,7 +98,7 @@ public record Face(Panel panel, Side side, Map<Seen, Double> ups, boolean before
         if (structure.bonds().isEmpty()) {
             return false;
         }
-        return structure.isGlued(face.panel(), face.side())
+        return structure.isCovered(face.panel(), face.side())
                 || (!opens && !closed.showsWhole(face.panel(), face.side()));
     }
 

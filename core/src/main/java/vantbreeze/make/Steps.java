@@ -20,6 +20,7 @@ import vantbreeze.measure.Ruler;
 import vantbreeze.measure.Size;
 import vantbreeze.post.ClosureKit;
 import vantbreeze.structure.Bond;
+import vantbreeze.structure.Form;
 import vantbreeze.structure.Panel;
 import vantbreeze.structure.Piece;
 import vantbreeze.structure.Point;
@@ -73,9 +74,10 @@ public final class Steps {
         if (!dressing.cuts().isEmpty()) {
             cutMats();
         }
-        layMats("Lay the mats that go on first", "Before anything is joined", true);
+        structure.bonds().stream().filter(structure::isFilm).forEach(this::join);
+        layMats("Lay the mats that go on first", "Before anything else is joined", true);
         ornaments.placed().stream().filter(o -> o.face().beforeAssembly()).forEach(this::lay);
-        join();
+        structure.bonds().stream().filter(b -> !structure.isFilm(b)).forEach(this::join);
         layMats("Lay the mats", "Dry-fit the mats first", false);
         ornaments.placed().stream().filter(o -> !o.face().beforeAssembly()).forEach(this::lay);
         steps.add(new Step(
@@ -117,10 +119,11 @@ public final class Steps {
                         .formatted(placed.face().panel().name());
         steps.add(new Step(
                 "Add the " + ornament.name(),
-                "Cut the %s (%s) and lay it on the %s. Its place on the %s: %s. Use %s.%s"
+                "Cut the %s (%s%s) and lay it on the %s. Its place on the %s: %s. Use %s.%s"
                         .formatted(
                                 ornament.name(),
                                 ruler.text(ornament.outline().size()),
+                                form(ornament.outline().polygon()),
                                 placed.liesOn(),
                                 placed.face().label(),
                                 new GluedPlace(
@@ -133,9 +136,15 @@ public final class Steps {
                 BLADES + SMALL_PARTS));
     }
 
+    private static String form(Polygon outline) {
+        String note = Form.of(outline).note();
+        return note.isEmpty() ? "" : ", " + note;
+    }
+
     private void close() {
         for (Piece piece : closure.pieces()) {
             cutAndScore(piece);
+            open(piece);
         }
         closure.ribbon()
                 .ifPresent(length -> steps.add(
@@ -153,44 +162,62 @@ public final class Steps {
     }
 
     /** Each bond with where the glued panel comes to lie, measured on the panel that takes it. */
-    private void join() {
-        for (Bond bond : structure.bonds()) {
-            Panel laid = structure.panel(bond.panel());
-            Panel onto = structure.panel(bond.onto());
-            GluedPlace place = new GluedPlace(
-                    bond.placement().apply(laid.outline()).getEnvelopeInternal(),
-                    onto.outline().getEnvelopeInternal(),
-                    bond.ontoSide());
-            Joint joint = Joint.of(bond, structure);
-            Size tab = laid.box();
-            String tape =
-                    joint.adhesive().equals(Adhesive.TAPE) && tab.longSide().isMoreThan(Joint.TAPE_INSET.times(2))
-                            ? " Cut the tape %s long: it ends %s before the edges."
-                                    .formatted(
-                                            ruler.text(tab.longSide().minus(Joint.TAPE_INSET.times(2))),
-                                            ruler.text(Joint.TAPE_INSET))
-                            : "";
-            steps.add(new Step(
-                    "Glue the " + laid.name(),
-                    "Glue the %s of the %s to the %s of the %s, %s. Use %s.%s%s"
-                            .formatted(
-                                    bond.side().word(),
-                                    laid.name(),
-                                    bond.ontoSide().word(),
-                                    onto.name(),
-                                    place.text(ruler),
-                                    joint.text(),
-                                    tape,
-                                    Joint.drying(List.of(joint))),
-                    GLUE));
-        }
+    private void join(Bond bond) {
+        Panel laid = structure.panel(bond.panel());
+        Panel onto = structure.panel(bond.onto());
+        GluedPlace place = new GluedPlace(
+                bond.placement().apply(laid.outline()).getEnvelopeInternal(),
+                onto.outline().getEnvelopeInternal(),
+                bond.ontoSide());
+        Joint joint = Joint.of(bond, structure);
+        Size tab = laid.box();
+        String tape = joint.adhesive().equals(Adhesive.TAPE) && tab.longSide().isMoreThan(Joint.TAPE_INSET.times(2))
+                ? " Cut the tape %s long: it ends %s before the edges."
+                        .formatted(
+                                ruler.text(tab.longSide().minus(Joint.TAPE_INSET.times(2))),
+                                ruler.text(Joint.TAPE_INSET))
+                : "";
+        steps.add(new Step(
+                "Glue the " + laid.name(),
+                "Glue the %s of the %s to the %s of the %s, %s.%s Use %s.%s%s%s"
+                        .formatted(
+                                bond.side().word(),
+                                laid.name(),
+                                bond.ontoSide().word(),
+                                onto.name(),
+                                place.text(ruler),
+                                GluePart.of(structure, bond).text(ruler),
+                                joint.text(),
+                                tape,
+                                isHidden(onto, bond.ontoSide()) ? " The mat that goes over it hides the tape." : "",
+                                Joint.drying(List.of(joint))),
+                GLUE));
+    }
+
+    private boolean isHidden(Panel panel, Side side) {
+        return structure.isFilmOn(panel, side)
+                && dressing.mats().stream()
+                        .map(Mat::face)
+                        .anyMatch(f -> f.panel().equals(panel) && f.side() == side);
     }
 
     private void cutAndScore(Piece piece) {
         steps.add(new Step(
                 "Cut the " + piece.name(),
-                "Cut the %s to %s from %s. Check twice, cut once."
-                        .formatted(piece.name(), ruler.text(piece.size()), sheet.name()),
+                switch (piece.form()) {
+                    case RECTANGLE ->
+                        "Cut the %s to %s from %s. Check twice, cut once."
+                                .formatted(piece.name(), ruler.text(piece.size()), source(piece));
+                    case ROUND ->
+                        "Cut the %s out of %s by the template: it is round, %s across."
+                                .formatted(
+                                        piece.name(),
+                                        source(piece),
+                                        ruler.text(piece.size().width()));
+                    case SHAPED ->
+                        "Cut the %s out of %s by the template; its box is %s."
+                                .formatted(piece.name(), source(piece), ruler.text(piece.size()));
+                },
                 BLADES));
         ScoreCard card = ScoreCard.of(piece);
         for (Side side : Side.values()) {
@@ -205,6 +232,10 @@ public final class Steps {
                 steps.add(new Step("Score the " + piece.name(), "%s, %s.".formatted(sideUp(side), how), ""));
             }
         }
+    }
+
+    private String source(Piece piece) {
+        return piece.isFilm() ? "clear film" : sheet.name();
     }
 
     /** From left to right as the piece lies then, what is scored at one setting together. */

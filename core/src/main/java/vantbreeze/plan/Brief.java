@@ -8,6 +8,7 @@ import vantbreeze.layer.Closure;
 import vantbreeze.layer.Matting;
 import vantbreeze.layer.Ornament;
 import vantbreeze.material.Paper;
+import vantbreeze.material.Reach;
 import vantbreeze.material.Sheet;
 import vantbreeze.material.Tools;
 import vantbreeze.measure.Ruler;
@@ -50,6 +51,10 @@ public record Brief(
         }
     }
 
+    public Reach reach() {
+        return new Reach(sheet, tools.trimmer());
+    }
+
     public Ruler ruler() {
         return Ruler.of(units);
     }
@@ -76,7 +81,9 @@ public record Brief(
                 && !(basis instanceof Basis.FromSheet)
                 && !(basis instanceof Basis.ForEnvelope)
                 && parameters.equals(other.parameters)
-                && sheet.size().longSide().equals(other.sheet.size().longSide())
+                && (closure.kind() == Closure.Kind.NONE
+                        ? sheet.size().longSide().equals(other.sheet.size().longSide())
+                        : sheet.equals(other.sheet))
                 && base.equals(other.base)
                 && tools.equals(other.tools)
                 && matting.equals(other.matting)

@@ -3,10 +3,12 @@ package vantbreeze.plan;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.Stream;
 import vantbreeze.catalogue.Handle;
 import vantbreeze.catalogue.PanelList;
 import vantbreeze.catalogue.PanelRows;
 import vantbreeze.material.Paper;
+import vantbreeze.material.Reach;
 import vantbreeze.material.Sheet;
 import vantbreeze.material.Stock;
 import vantbreeze.measure.Length;
@@ -182,10 +184,12 @@ final class Fixes {
 
     private void largerSheet() {
         Sheet.table().stream()
-                .filter(s -> plan.structure().pieces().stream()
+                .filter(s -> Stream.concat(plan.structure().pieces().stream(), plan.closure().pieces().stream())
+                        .filter(p -> !p.isFilm())
                         .map(Piece::size)
-                        .allMatch(p -> p.fitsWithinEitherWay(s.size())))
-                .min(Comparator.comparingDouble(s -> s.size().squareMillimetres()))
+                        .allMatch(new Reach(s, brief.tools().trimmer())::gives))
+                .min(Comparator.comparing((Sheet s) -> s.system() != brief.units())
+                        .thenComparingDouble(s -> s.size().squareMillimetres()))
                 .ifPresent(s -> add("Use a sheet of " + s.name(), brief.withSheet(s)));
     }
 

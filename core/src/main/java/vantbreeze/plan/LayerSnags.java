@@ -19,8 +19,8 @@ import vantbreeze.structure.Side;
 /** Looks over what is laid on the panels. */
 final class LayerSnags {
 
-    /** Tape needs about half of a film's tab behind something opaque. Common practice, no published source. */
-    private static final double HIDDEN = 0.5;
+    /** Tape needs about a fifth of what film is glued by behind something opaque. Common practice, no published source. */
+    private static final double HIDDEN = 0.2;
 
     private final Draft draft;
     private final Workpiece work;
@@ -111,7 +111,10 @@ final class LayerSnags {
         for (Bond bond : work.structure().bonds()) {
             Panel tab = work.structure().panel(bond.panel());
             Panel onto = work.structure().panel(bond.onto());
-            if (tab.isClear() && !onto.isClear() && hiddenShare(bond, tab, onto) < HIDDEN) {
+            if (tab.isClear()
+                    && !onto.isClear()
+                    && isLookedAt(onto, bond.ontoSide())
+                    && hiddenShare(bond, tab, onto) < HIDDEN) {
                 add(
                         Snag.Code.SHOWS_THROUGH,
                         Severity.WARNING,
@@ -122,8 +125,13 @@ final class LayerSnags {
         }
     }
 
+    private boolean isLookedAt(Panel panel, Side side) {
+        return work.faces().stream().anyMatch(f -> f.panel().equals(panel) && f.side() == side && f.isDressed());
+    }
+
+    /** Of what lies on the panel: over its opening there is nothing to glue to. */
     private double hiddenShare(Bond bond, Panel tab, Panel onto) {
-        Polygon taped = bond.placement().apply(tab.outline());
+        Geometry taped = Regions.intersection(bond.placement().apply(tab.outline()), onto.outline());
         Side side = bond.ontoSide();
         List<Polygon> mats = work.dressing().mats().stream()
                 .filter(m -> m.face().panel().equals(onto) && m.face().side() == side)

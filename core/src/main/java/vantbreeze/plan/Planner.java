@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Polygon;
@@ -18,6 +20,7 @@ import vantbreeze.layer.Ornament;
 import vantbreeze.layer.PlacedOrnament;
 import vantbreeze.make.Steps;
 import vantbreeze.measure.Size;
+import vantbreeze.structure.Form;
 import vantbreeze.structure.Piece;
 
 /** Turns a brief into a plan. Without state: the same brief always gives the same plan. */
@@ -119,7 +122,8 @@ public final class Planner {
     private static List<Plan.CutPiece> cutList(Brief brief, Workpiece work) {
         List<Plan.CutPiece> list = new ArrayList<>();
         for (Piece piece : work.structure().pieces()) {
-            list.add(new Plan.CutPiece(1, piece.name(), piece.size(), "", "", false, false));
+            String note = piece.isFilm() ? "from clear film" : piece.form().note();
+            list.add(new Plan.CutPiece(1, piece.name(), piece.size(), "", note, false, false));
         }
         record Kind(String name, Size size, List<Coordinate> shape, double up, boolean split, int number) {}
         Map<Kind, List<MatCut>> alike = new LinkedHashMap<>();
@@ -141,14 +145,26 @@ public final class Planner {
                     ornament.name(),
                     ornament.outline().size(),
                     placed.liesOn(),
-                    placed.lift().isPositive()
-                            ? "on foam %.1f mm high".formatted(placed.lift().millimetres())
-                            : "",
+                    Stream.of(
+                                    Form.of(ornament.outline().polygon()).note(),
+                                    placed.lift().isPositive()
+                                            ? "on foam %.1f mm high"
+                                                    .formatted(placed.lift().millimetres())
+                                            : "")
+                            .filter(n -> !n.isEmpty())
+                            .collect(Collectors.joining("; ")),
                     false,
                     false));
         }
         for (Piece piece : work.closure().pieces()) {
-            list.add(new Plan.CutPiece(1, piece.name(), piece.size(), "holds the card shut", "", false, false));
+            list.add(new Plan.CutPiece(
+                    1,
+                    piece.name(),
+                    piece.size(),
+                    "holds the card shut",
+                    piece.form().note(),
+                    false,
+                    false));
         }
         List<List<Coordinate>> shapes = alike.keySet().stream().map(Kind::shape).toList();
         alike.forEach((kind, cuts) -> list.add(new Plan.CutPiece(

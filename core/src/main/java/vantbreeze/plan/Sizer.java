@@ -20,7 +20,6 @@ import vantbreeze.measure.Ruler;
 import vantbreeze.measure.Size;
 import vantbreeze.measure.ToolGrid;
 import vantbreeze.post.EnvelopeFit;
-import vantbreeze.structure.Piece;
 import vantbreeze.structure.Structure;
 import vantbreeze.structure.StructureException;
 
@@ -145,9 +144,8 @@ final class Sizer {
 
     private boolean isCutFromSheets(Structure structure) {
         return structure.pieces().stream()
-                .map(Piece::size)
-                .allMatch(p -> p.fitsWithinEitherWay(brief.sheet().size())
-                        && !p.longSide().isMoreThan(brief.tools().trimmer()));
+                .allMatch(p -> brief.reach().trims(p.size())
+                        && (p.isFilm() || brief.reach().gives(p.size())));
     }
 
     /** What goes around the card beyond its size follows from the size: it settles in a few rounds. */
@@ -358,13 +356,18 @@ final class Sizer {
     private double cutBeyond(Structure structure, Size part) {
         Length trimmer = brief.tools().trimmer();
         return structure.pieces().stream()
-                .map(Piece::size)
-                .mapToDouble(size -> Length.max(
-                                size.longSide().minus(trimmer),
-                                Length.max(
-                                        size.width().minus(part.width()),
-                                        size.height().minus(part.height())))
-                        .count())
+                .mapToDouble(piece -> {
+                    Size size = piece.size();
+                    Length beyond = size.longSide().minus(trimmer);
+                    return piece.isFilm()
+                            ? beyond.count()
+                            : Length.max(
+                                            beyond,
+                                            Length.max(
+                                                    size.width().minus(part.width()),
+                                                    size.height().minus(part.height())))
+                                    .count();
+                })
                 .max()
                 .orElseThrow();
     }

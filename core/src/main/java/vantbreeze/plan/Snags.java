@@ -12,6 +12,7 @@ import vantbreeze.fold.Projection;
 import vantbreeze.layer.PlacedOrnament;
 import vantbreeze.make.ScoreCard;
 import vantbreeze.make.ScoreReading;
+import vantbreeze.material.Reach;
 import vantbreeze.material.Stock;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Ruler;
@@ -77,9 +78,12 @@ final class Snags {
     }
 
     private void pieces() {
-        for (Piece piece : work.structure().pieces()) {
+        Reach reach = draft.brief().reach();
+        List<Piece> all = Stream.concat(work.structure().pieces().stream(), work.closure().pieces().stream())
+                .toList();
+        for (Piece piece : all) {
             Size size = piece.size();
-            if (!size.fitsWithinEitherWay(draft.brief().sheet().size())) {
+            if (!piece.isFilm() && !reach.gives(size)) {
                 add(
                         Snag.Code.LONGER_THAN_SHEET,
                         Severity.STOP,
@@ -91,15 +95,14 @@ final class Snags {
                                         ruler.text(size),
                                         draft.brief().sheet().name()));
             }
-            Length trimmer = draft.brief().tools().trimmer();
-            if (size.longSide().isMoreThan(trimmer)) {
+            if (!reach.trims(size)) {
                 add(
                         Snag.Code.LONGER_THAN_TRIMMER,
                         Severity.WARNING,
                         Snag.Kind.PIECE,
                         piece.name(),
                         "The %s is %s long and your trimmer cuts %s: cut its long sides with a knife along a ruler."
-                                .formatted(piece.name(), ruler.text(size.longSide()), ruler.text(trimmer)));
+                                .formatted(piece.name(), ruler.text(size.longSide()), ruler.text(reach.trimmer())));
             }
         }
     }

@@ -100,7 +100,7 @@ record Workpiece(
     private static ClosureKit closure(Brief brief, Girth card) {
         try {
             return ClosureKit.of(
-                    brief.closure(), card, brief.base().stock(), brief.tools().ruler());
+                    brief.closure(), card, brief.base().stock(), brief.tools().ruler(), brief.reach(), brief.ruler());
         } catch (IllegalArgumentException e) {
             throw new BriefException(
                     "closure", brief.closure().text(brief.units()), "one that suits the card's size", e.getMessage());

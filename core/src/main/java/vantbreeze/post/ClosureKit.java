@@ -10,8 +10,10 @@ import org.locationtech.jts.geom.Polygon;
 import vantbreeze.fold.Girth;
 import vantbreeze.fold.StackMap;
 import vantbreeze.layer.Closure;
+import vantbreeze.material.Reach;
 import vantbreeze.material.Stock;
 import vantbreeze.measure.Length;
+import vantbreeze.measure.Ruler;
 import vantbreeze.measure.Size;
 import vantbreeze.measure.ToolGrid;
 import vantbreeze.structure.Piece;
@@ -48,16 +50,17 @@ public record ClosureKit(List<Piece> pieces, Optional<Length> ribbon, Optional<S
     private static final int CIRCLE_CORNERS = 72;
 
     /** What a kit is made for. */
-    private record Card(Size size, Length thickness, Stock stock, ToolGrid grid) {}
+    private record Card(Size size, Length thickness, Stock stock, ToolGrid grid, Reach reach, Ruler ruler) {}
 
     /**
      * @param closed the closed card with all that sticks out of it; what goes around it is as if it were an even stack as far
      *     around
+     * @param reach what it is cut from: a band that is too long for it is joined from two
      */
-    public static ClosureKit of(Closure closure, Girth closed, Stock stock, ToolGrid grid) {
+    public static ClosureKit of(Closure closure, Girth closed, Stock stock, ToolGrid grid, Reach reach, Ruler ruler) {
         Size size = closed.size();
         Length thickness = closed.thicknessAcross();
-        Card card = new Card(size, thickness, stock, grid);
+        Card card = new Card(size, thickness, stock, grid, reach, ruler);
         return switch (closure.kind()) {
             case NONE -> NONE;
             case BELT ->
@@ -123,32 +126,54 @@ public record ClosureKit(List<Piece> pieces, Optional<Length> ribbon, Optional<S
         /* The seam need not be in the very middle; a score must be on the ruler. */
         Length half = card.grid().floor(front.dividedBy(2).each());
         Length length = front.plus(side).times(2).plus(OVERLAP);
-        PieceBuilder band = Piece.rectangle(name, length, width);
-        boolean heavy = card.stock().gramsPerSquareMetre() >= Stock.LIGHTEST_BASE;
-        if (heavy) {
+        boolean whole = card.reach().has(new Size(length, width));
+        List<Piece> pieces = whole
+                ? List.of(wrapped(name, new Size(length, width), half, front, side, card.stock()))
+                : List.of(
+                        wrapped(
+                                name,
+                                new Size(front.plus(side.times(2)).plus(OVERLAP.times(2)), width),
+                                OVERLAP,
+                                front,
+                                side,
+                                card.stock()),
+                        Piece.rectangle("back of the " + name, front, width).build());
+        String seam = whole
+                ? "its ends on each other behind, and glue them to each other"
+                : "lay its back on the two ends that come round behind, and glue it to them";
+        return new ClosureKit(
+                pieces,
+                Optional.empty(),
+                Optional.of(new Size(card.size().width(), width)),
+                card.stock().thickness().times(3),
+                "Wrap the %s around the closed card, %s, not to the card: it has to slide.".formatted(name, seam));
+    }
+
+    /**
+     * A strip that goes around the edges of the card; of heavy stock it is scored there.
+     *
+     * @param begins how much of it lies behind before the first edge
+     */
+    private static Piece wrapped(String name, Size size, Length begins, Length front, Length side, Stock stock) {
+        PieceBuilder band = Piece.rectangle(name, size.width(), size.height());
+        if (stock.gramsPerSquareMetre() >= Stock.LIGHTEST_BASE) {
             List<Length> scores = side.isLessThan(LEAST_SPINE)
                     ? List.of(
-                            half.plus(side.dividedBy(2).each()),
-                            half.plus(front).plus(side))
+                            begins.plus(side.dividedBy(2).each()),
+                            begins.plus(front).plus(side))
                     : List.of(
-                            half,
-                            half.plus(side),
-                            half.plus(side).plus(front),
-                            half.plus(side.times(2)).plus(front));
+                            begins,
+                            begins.plus(side),
+                            begins.plus(side).plus(front),
+                            begins.plus(side.times(2)).plus(front));
             for (int i = 0; i < scores.size(); i++) {
                 band.valley(
                         "%s score %d".formatted(name, i + 1),
                         new Point(scores.get(i), Length.ZERO),
-                        new Point(scores.get(i), width));
+                        new Point(scores.get(i), size.height()));
             }
         }
-        return new ClosureKit(
-                List.of(band.build()),
-                Optional.empty(),
-                Optional.of(new Size(card.size().width(), width)),
-                card.stock().thickness().times(3),
-                "Wrap the %s around the closed card, its ends on each other behind, and glue them to each other, not to the card: it has to slide."
-                        .formatted(name));
+        return band.build();
     }
 
     private static ClosureKit ring(Closure closure, Card card) {
@@ -175,7 +200,10 @@ public record ClosureKit(List<Piece> pieces, Optional<Length> ribbon, Optional<S
                 Optional.empty(),
                 Optional.of(within(new Size(outer, outer), card.size())),
                 card.stock().thickness(),
-                "Glue the left half of the ring to the left flap and the right half of the disc to the right one, the disc in the middle of the ring; keep glue off the line where the flaps meet. Closing, the disc drops into the ring.");
+                "Glue the left half of the ring, %s from its left edge, to the left flap, and the right half of the disc, %s from its right edge, to the right flap, the disc in the middle of the ring; both other halves have to come away, so keep glue off the line where the flaps meet. Closing, the disc drops into the ring."
+                        .formatted(
+                                card.ruler().text(outer.dividedBy(2).each()),
+                                card.ruler().text(disc.dividedBy(2).each())));
     }
 
     /** A circle in the middle of a square box. */

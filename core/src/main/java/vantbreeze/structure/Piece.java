@@ -128,6 +128,15 @@ public record Piece(
         return GEOMETRY.createLinearRing(ring);
     }
 
+    public Form form() {
+        return Form.of(polygon());
+    }
+
+    /** Clear film is cut from film, whatever the card's sheet is. */
+    public boolean isFilm() {
+        return material == Material.FILM;
+    }
+
     /** The box that the piece is cut from. */
     public Size size() {
         Envelope box = polygon().getEnvelopeInternal();

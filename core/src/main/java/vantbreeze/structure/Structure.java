@@ -194,6 +194,26 @@ public final class Structure {
                         || (b.ontoSide() == side && panel(b.onto()).equals(panel)));
     }
 
+    /** @return whether something opaque is glued over that side, so that it is dressed before; film goes under its mats */
+    public boolean isCovered(Panel panel, Side side) {
+        return bonds.stream()
+                .filter(b -> !isFilm(b))
+                .anyMatch(b -> (b.side() == side && panel(b.panel()).equals(panel))
+                        || (b.ontoSide() == side && panel(b.onto()).equals(panel)));
+    }
+
+    /** @return whether film is glued to that side */
+    public boolean isFilmOn(Panel panel, Side side) {
+        return bonds.stream()
+                .anyMatch(b ->
+                        isFilm(b) && b.ontoSide() == side && panel(b.onto()).equals(panel));
+    }
+
+    /** @return whether it joins film to something */
+    public boolean isFilm(Bond bond) {
+        return panel(bond.panel()).isClear() || panel(bond.onto()).isClear();
+    }
+
     /** @return whether the two panels that it joins hang together without it as well */
     public boolean isLoop(Bond bond) {
         Panel goal = panel(bond.onto());

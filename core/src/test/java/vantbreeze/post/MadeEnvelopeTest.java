@@ -17,8 +17,11 @@ import vantbreeze.fold.FlatStage;
 import vantbreeze.fold.Girth;
 import vantbreeze.fold.LayerStack;
 import vantbreeze.layer.Closure;
+import vantbreeze.material.Reach;
+import vantbreeze.material.Sheet;
 import vantbreeze.material.Stock;
 import vantbreeze.measure.Length;
+import vantbreeze.measure.Ruler;
 import vantbreeze.measure.Size;
 import vantbreeze.measure.ToolGrid;
 import vantbreeze.structure.Piece;
@@ -143,7 +146,9 @@ class MadeEnvelopeTest {
                 Closure.parse(closure, vantbreeze.measure.UnitSystem.INCH),
                 Girth.ofSlab(card, thickness),
                 new Stock(gsm),
-                SIXTEENTH);
+                SIXTEENTH,
+                new Reach(Sheet.named("12x12"), Length.inches(12)),
+                Ruler.of(vantbreeze.measure.UnitSystem.INCH));
     }
 
     /** Belt: 2 (W + T) + 1/2 in overlap and about a thickness of play (common practice, no published source). */

@@ -22,7 +22,7 @@ class AccessibilityTest extends Journey {
         assertThat(button("New card in inches")).isVisible();
         assertAxeFindsNothing();
         openCard("Quillmere open evening");
-        assertThat(page.getByText("snug").first()).isVisible();
+        assertThat(page.getByTestId("fit").first()).isVisible();
         assertAxeFindsNothing();
         button("Revisions").click();
         assertThat(page.getByRole(AriaRole.DIALOG).getByText("now")).isVisible();

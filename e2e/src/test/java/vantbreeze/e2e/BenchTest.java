@@ -95,6 +95,9 @@ class BenchTest extends Journey {
     void theCardFollowsItsEnvelopeItsSheetOrOnePanel() {
         beginCard("millimetres", "Sized");
         choose("Envelope", "C5");
+        /* A sheet of A4 gives no wide Z-fold that fills it. */
+        assertFit("C5: loose");
+        choose("Orientation", "upright");
         assertFit("C5: fits");
         choose("Starting point", "as large as the sheet gives");
         choose("Share of the sheet", "half a sheet");

@@ -1,0 +1,91 @@
+package vantbreeze.make;
+
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
+import vantbreeze.measure.Length;
+import vantbreeze.measure.Ruler;
+import vantbreeze.structure.Bond;
+import vantbreeze.structure.Panel;
+import vantbreeze.structure.Regions;
+import vantbreeze.structure.Side;
+import vantbreeze.structure.Structure;
+
+/**
+ * Which part of a glued panel takes glue: only what lies on the panel that holds it, since the rest has to come away from
+ * whatever it lies over. What holds two panels together bears all their pull and is glued at its ends alone.
+ */
+final class GluePart {
+
+    /** Of a bar between two panels. Common practice, no published source. */
+    private static final Length END = Length.inches(1, 2);
+
+    /** Less than a square millimetre of overhang is a touch. */
+    private static final double TOUCH = Length.COUNTS_PER_MILLIMETRE * Length.COUNTS_PER_MILLIMETRE;
+
+    private final Panel laid;
+    private final Side side;
+    private final Geometry held;
+    private final boolean isBar;
+
+    private GluePart(Structure structure, Bond bond) {
+        laid = structure.panel(bond.panel());
+        side = bond.side();
+        held = Regions.intersection(
+                bond.placement().inverse().apply(structure.panel(bond.onto()).outline()), laid.outline());
+        isBar = structure.bonds().stream()
+                        .filter(b -> structure.panel(b.panel()).equals(laid))
+                        .map(b -> structure.panel(b.onto()))
+                        .distinct()
+                        .count()
+                > 1;
+    }
+
+    static GluePart of(Structure structure, Bond bond) {
+        return new GluePart(structure, bond);
+    }
+
+    /** A sentence, or nothing where all of it is glued. */
+    String text(Ruler ruler) {
+        Envelope all = laid.outline().getEnvelopeInternal();
+        Envelope part = held.getEnvelopeInternal();
+        if (laid.outline().getArea() - held.getArea() <= TOUCH) {
+            return "";
+        }
+        boolean wide = same(part.getWidth(), all.getWidth());
+        boolean high = same(part.getHeight(), all.getHeight());
+        String where = high && !wide
+                ? end(ruler, part.getMinX() - all.getMinX(), all.getMaxX() - part.getMaxX(), part.getWidth(), true)
+                : wide && !high
+                        ? end(
+                                ruler,
+                                part.getMinY() - all.getMinY(),
+                                all.getMaxY() - part.getMaxY(),
+                                part.getHeight(),
+                                false)
+                        : "what lies on it";
+        return " Glue only %s, the side with the glue towards you: the rest has to come away.".formatted(where);
+    }
+
+    private static boolean same(double one, double other) {
+        return Math.abs(one - other) < 1;
+    }
+
+    private String end(Ruler ruler, double fromMinimum, double fromMaximum, double length, boolean sideways) {
+        boolean atMinimum = fromMinimum < 1;
+        if (!atMinimum && fromMaximum >= 1) {
+            return "the part from %s to %s from its %s edge"
+                    .formatted(
+                            ruler.text(Length.nearestTo(seenFirst(sideways) ? fromMinimum : fromMaximum)),
+                            ruler.text(Length.nearestTo((seenFirst(sideways) ? fromMinimum : fromMaximum) + length)),
+                            sideways ? "left" : "lower");
+        }
+        Length reach = Length.nearestTo(length);
+        String edge = sideways ? (atMinimum == seenFirst(true) ? "left" : "right") : atMinimum ? "lower" : "upper";
+        return "the %s at its %s edge".formatted(ruler.text(isBar ? Length.min(END, reach) : reach), edge);
+    }
+
+    /** With its back towards you, what is at the piece's left is at your right. */
+    private boolean seenFirst(boolean sideways) {
+        return !sideways || side == Side.FACE;
+    }
+}
