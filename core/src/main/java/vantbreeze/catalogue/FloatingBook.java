@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import vantbreeze.measure.Length;
 import vantbreeze.structure.Bond;
+import vantbreeze.structure.Habit;
 import vantbreeze.structure.Material;
 import vantbreeze.structure.Piece;
 import vantbreeze.structure.Point;
@@ -46,7 +47,7 @@ final class FloatingBook implements FoldDesign {
                         STRUT,
                         "strut panel",
                         "Width of one of a strut's four panels; the book lifts up to twice that.",
-                        v -> v.grid().nearest(v.width().dividedBy(7).each()),
+                        v -> v.grid().nearest(v.width().times(3).dividedBy(14).each()),
                         v -> new Range(
                                 Parameter.SMALLEST_PANEL,
                                 "the least that folds",
@@ -118,6 +119,8 @@ final class FloatingBook implements FoldDesign {
         if (hasFilm(v)) {
             addFilm(card, v);
         }
+        /* Between base and book the struts are looked into from in front and from either side. */
+        card.habit(Habit.DRESSED, "right strut 2", "right strut 3/back", "left strut 3", "left strut 2/back");
         return card.openWhenClosed("book score", "left score 1", "left score 3", "right score 1", "right score 3")
                 .displayed(Map.of(
                         "left film score",

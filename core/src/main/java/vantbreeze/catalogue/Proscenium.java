@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.function.Function;
 import vantbreeze.measure.Length;
 import vantbreeze.structure.Bond;
+import vantbreeze.structure.Habit;
 import vantbreeze.structure.Piece;
 import vantbreeze.structure.Structure;
 
@@ -130,6 +131,7 @@ final class Proscenium {
                         "right link",
                         wing.plus(depth).plus(behind).minus(tab),
                         Length.ZERO))
+                .habit(Habit.BARE, name + " left tab", name + " right tab")
                 .openWhenClosed(name + " right score")
                 .displayedWith(Map.of(name + " left score", UPRIGHT, name + " right score", UPRIGHT));
     }

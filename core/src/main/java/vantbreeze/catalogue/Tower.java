@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import vantbreeze.measure.Length;
+import vantbreeze.structure.Habit;
 import vantbreeze.structure.Piece;
 import vantbreeze.structure.PieceBuilder;
 import vantbreeze.structure.Point;
@@ -87,6 +88,7 @@ final class Tower implements FoldDesign {
                 .name("right end", new Point(flat.minus(Values.half(s)), centre));
         Map<String, Double> displayed = new HashMap<>();
         List<String> open = new ArrayList<>();
+        List<String> bare = new ArrayList<>();
         Length low = Length.ZERO;
         for (int row = 1; row <= slits.size() + 1; row++) {
             Length high = row > slits.size() ? v.height() : slits.get(row - 1);
@@ -95,11 +97,13 @@ final class Tower implements FoldDesign {
                 base.slit("right slit " + row, new Point(flat.minus(s.times(3)), high), new Point(flat.minus(s), high));
             }
             for (Side side : Side.values()) {
-                new Row(base, side, flat, s, low, high, row).add(displayed, open);
+                new Row(base, side, flat, s, low, high, row).add(displayed, open, bare);
             }
             low = high;
         }
         return Structure.of(base.build())
+                .habit(Habit.BARE, bare.toArray(new String[0]))
+                .habit(Habit.SIGNED, "middle/back")
                 .openWhenClosed(open.toArray(new String[0]))
                 .displayed(displayed)
                 .anchoredAt("middle");
@@ -117,11 +121,15 @@ final class Tower implements FoldDesign {
     /** One row at one side, its scores counted from that side's end. */
     private record Row(PieceBuilder base, Side side, Length flat, Length s, Length low, Length high, int number) {
 
-        void add(Map<String, Double> displayed, List<String> open) {
+        void add(Map<String, Double> displayed, List<String> open, List<String> bare) {
             boolean forward = number % 2 == 1;
             valley("end", 1);
             displayed.put(id("end"), forward ? RIGHT_ANGLE : 0);
             name("wall", s.times(3).dividedBy(2).each());
+            bare.add(id("wall"));
+            if (!forward) {
+                bare.add(id("link"));
+            }
             if (forward) {
                 mountain("edge", 2);
                 displayed.put(id("edge"), -RIGHT_ANGLE);

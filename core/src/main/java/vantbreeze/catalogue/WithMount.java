@@ -8,6 +8,7 @@ import java.util.stream.Stream;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
 import vantbreeze.structure.Bond;
+import vantbreeze.structure.Habit;
 import vantbreeze.structure.Panel;
 import vantbreeze.structure.Piece;
 import vantbreeze.structure.Side;
@@ -163,6 +164,13 @@ record WithMount(FoldDesign fold) implements WithExtra {
                         .build())
                 .bond(Bond.laid("mount's left tab", panel.id(), x, y))
                 .bond(Bond.laid("mount's right tab", panel.id(), x.minus(rise.times(2)), y))
+                .habit(
+                        Habit.BARE,
+                        "mount's left tab",
+                        "mount's left riser",
+                        "mount's top",
+                        "mount's right riser",
+                        "mount's right tab")
                 .openWhenClosed("mount score 1", "mount score 2")
                 .displayedWith(Map.of(
                         "mount score 1",

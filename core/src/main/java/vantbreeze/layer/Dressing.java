@@ -44,8 +44,8 @@ public record Dressing(List<MatCut> cuts, List<Dropped> dropped) {
     /** Two faces that meet on the closed front, the first one to the left or below. */
     private record Meeting(Face first, Face second, boolean sideBySide) {}
 
-    /** What one layer has to lie on, and where its meeting edge is. */
-    private record Ground(Envelope box, Length inLeft, Length inRight, Length inBottom, Length inTop) {}
+    /** What one layer has to lie on, and how far inside. */
+    private record Ground(Envelope box, Length step) {}
 
     public static Dressing of(List<Face> faces, Structure structure, LayerStack closed, Matting matting) {
         return new Dresser(faces, structure, closed, matting).dress();
@@ -107,7 +107,7 @@ public record Dressing(List<MatCut> cuts, List<Dropped> dropped) {
                     done.add(meeting.get().second());
                     dressBoth(meeting.get());
                 } else {
-                    layers(face, null).forEach(mat -> cuts.add(new MatCut(mat.size(), List.of(mat), true)));
+                    layers(face).forEach(mat -> cuts.add(new MatCut(mat.size(), List.of(mat), true)));
                 }
             }
             return new Dressing(List.copyOf(cuts), List.copyOf(dropped));
@@ -167,8 +167,15 @@ public record Dressing(List<MatCut> cuts, List<Dropped> dropped) {
         }
 
         private void dressBoth(Meeting meeting) {
-            List<Mat> first = layers(meeting.first(), meeting);
-            List<Mat> second = layers(meeting.second(), meeting);
+            boolean runsOn = matting.meeting() == Matting.Meeting.RUN_ON;
+            List<Mat> first = new ArrayList<>();
+            List<Mat> second = new ArrayList<>();
+            if (runsOn) {
+                runOn(meeting, first, second);
+            } else {
+                first.addAll(rectangles(meeting.first()));
+                second.addAll(rectangles(meeting.second()));
+            }
             for (int i = 0; i < Math.min(first.size(), second.size()); i++) {
                 Mat a = first.get(i);
                 Mat b = second.get(i);
@@ -210,8 +217,105 @@ public record Dressing(List<MatCut> cuts, List<Dropped> dropped) {
             return new Course(new Mat.Lay(face, kind, layer, paper, turned), step, strip);
         }
 
-        private List<Mat> layers(Face face, Meeting meeting) {
-            return face.panel().rectangle().isPresent() ? rectangles(face, meeting) : shapes(face);
+        private List<Mat> layers(Face face) {
+            if (face.panel().rectangle().isPresent()) {
+                return rectangles(face);
+            }
+            Finish finish = matting.on(face);
+            List<Envelope> rows = finish.shaped() || finish.strip().isPresent()
+                    ? List.of()
+                    : Rows.of(face.panel().outline());
+            return rows.isEmpty() ? shapes(face) : rows(face, rows);
+        }
+
+        /** A strip on every row; what is written on lies across all of them. */
+        private List<Mat> rows(Face face, List<Envelope> rows) {
+            List<Mat> mats = new ArrayList<>();
+            List<Envelope> under = Rows.dressed(rows);
+            for (Course course : courses(face)) {
+                boolean note = course.lay().kind() == Mat.Kind.NOTE;
+                Length step = note && mats.isEmpty() ? Length.ZERO : course.step();
+                List<Envelope> places =
+                        note ? List.of(Rows.core(rows, face.panel().outline().getEnvelopeInternal())) : under;
+                List<Mat> laid = places.stream()
+                        .flatMap(p -> mat(course.lay(), new Ground(p, step)).stream())
+                        .toList();
+                if (laid.isEmpty()) {
+                    dropped.add(new Dropped(face, course.lay().layer()));
+                    break;
+                }
+                mats.addAll(laid);
+                under = laid.stream()
+                        .map(m -> m.outline().getEnvelopeInternal())
+                        .toList();
+            }
+            return mats;
+        }
+
+        /**
+         * Each layer is cut whole, at the size that both panels together leave it, and split on the meeting line: there is no
+         * border there and nothing is rounded there.
+         */
+        private void runOn(Meeting meeting, List<Mat> first, List<Mat> second) {
+            Envelope one = meeting.first().panel().outline().getEnvelopeInternal();
+            Envelope other = meeting.second().panel().outline().getEnvelopeInternal();
+            List<Course> courses = courses(meeting.first());
+            List<Course> others = courses(meeting.second());
+            for (int i = 0; i < courses.size(); i++) {
+                Course course = courses.get(i);
+                Optional<Mat> a;
+                Optional<Mat> b;
+                if (course.strip() != null) {
+                    a = strip(course, one);
+                    b = strip(others.get(i), other);
+                } else {
+                    Length free = along(one, meeting)
+                            .plus(along(other, meeting))
+                            .minus(course.step().times(2));
+                    Length rest = free.minus(matting.grid().floor(free));
+                    Length half = rest.dividedBy(2).each();
+                    a = half(
+                            course, meeting.first(), one, meeting, course.step().plus(half));
+                    b = half(
+                            others.get(i),
+                            meeting.second(),
+                            other,
+                            meeting,
+                            course.step().plus(rest.minus(half)));
+                }
+                if (a.isEmpty() || b.isEmpty()) {
+                    dropped.add(new Dropped(meeting.first(), course.lay().layer()));
+                    dropped.add(new Dropped(meeting.second(), course.lay().layer()));
+                    break;
+                }
+                first.add(a.get());
+                second.add(b.get());
+                one = a.get().outline().getEnvelopeInternal();
+                other = b.get().outline().getEnvelopeInternal();
+            }
+        }
+
+        private static Length along(Envelope box, Meeting meeting) {
+            return Length.nearestTo(meeting.sideBySide() ? box.getWidth() : box.getHeight());
+        }
+
+        /** @param outer the border at the edge away from the meeting line */
+        private Optional<Mat> half(Course course, Face face, Envelope under, Meeting meeting, Length outer) {
+            boolean meetsHigh = face.equals(meeting.first()) != turned(face, meeting.sideBySide());
+            Length low = meetsHigh ? outer : Length.ZERO;
+            Length across =
+                    meeting.sideBySide() ? Length.nearestTo(under.getHeight()) : Length.nearestTo(under.getWidth());
+            Length free = across.minus(course.step().times(2));
+            Length cut = matting.grid().floor(free);
+            Length aside = course.step().plus(free.minus(cut).dividedBy(2).each());
+            Length along = along(under, meeting).minus(outer);
+            if (cut.isLessThan(NARROWEST) || along.isLessThan(NARROWEST)) {
+                return Optional.empty();
+            }
+            return Optional.of(
+                    meeting.sideBySide()
+                            ? Mat.on(course.lay(), new Size(along, cut), under, low, aside)
+                            : Mat.on(course.lay(), new Size(cut, along), under, aside, low));
         }
 
         /** Every further layer is the one below moved inward again. */
@@ -266,12 +370,12 @@ public record Dressing(List<MatCut> cuts, List<Dropped> dropped) {
             return parts;
         }
 
-        private List<Mat> rectangles(Face face, Meeting meeting) {
+        private List<Mat> rectangles(Face face) {
             List<Mat> mats = new ArrayList<>();
             Envelope under = face.panel().outline().getEnvelopeInternal();
             for (Course course : courses(face)) {
                 Optional<Mat> mat = course.strip() == null
-                        ? mat(course.lay(), ground(face, under, meeting, course.step()))
+                        ? mat(course.lay(), new Ground(under, course.step()))
                         : strip(course, under);
                 if (mat.isEmpty()) {
                     dropped.add(new Dropped(face, course.lay().layer()));
@@ -283,20 +387,6 @@ public record Dressing(List<MatCut> cuts, List<Dropped> dropped) {
             return mats;
         }
 
-        /** The step on every side, but none at a meeting edge where the pattern runs on. */
-        private Ground ground(Face face, Envelope under, Meeting meeting, Length step) {
-            if (meeting == null || matting.meeting() == Matting.Meeting.BORDER) {
-                return new Ground(under, step, step, step, step);
-            }
-            boolean first = face.equals(meeting.first());
-            if (!meeting.sideBySide()) {
-                boolean highEdge = first != turned(face, false);
-                return new Ground(under, step, step, highEdge ? step : Length.ZERO, highEdge ? Length.ZERO : step);
-            }
-            boolean rightEdge = first != turned(face, true);
-            return new Ground(under, rightEdge ? step : Length.ZERO, rightEdge ? Length.ZERO : step, step, step);
-        }
-
         /** @return whether the panel's left and right (or bottom and top) have changed places when closed */
         private boolean turned(Face face, boolean sideways) {
             return sideways
@@ -306,9 +396,9 @@ public record Dressing(List<MatCut> cuts, List<Dropped> dropped) {
 
         private Optional<Mat> mat(Mat.Lay lay, Ground g) {
             Length freeWidth =
-                    Length.nearestTo(g.box().getWidth()).minus(g.inLeft()).minus(g.inRight());
+                    Length.nearestTo(g.box().getWidth()).minus(g.step().times(2));
             Length freeHeight =
-                    Length.nearestTo(g.box().getHeight()).minus(g.inBottom()).minus(g.inTop());
+                    Length.nearestTo(g.box().getHeight()).minus(g.step().times(2));
             Length width = matting.grid().floor(freeWidth);
             Length height = matting.grid().floor(freeHeight);
             if (width.isLessThan(NARROWEST) || height.isLessThan(NARROWEST)) {
@@ -320,8 +410,8 @@ public record Dressing(List<MatCut> cuts, List<Dropped> dropped) {
                     lay,
                     new Size(width, height),
                     g.box(),
-                    g.inLeft().plus(sideways.each()),
-                    g.inBottom().plus(upwards.each())));
+                    g.step().plus(sideways.each()),
+                    g.step().plus(upwards.each())));
         }
 
         /** From edge to edge of what carries it. */

@@ -3,15 +3,19 @@ package vantbreeze.layer;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import vantbreeze.fold.LayerStack;
+import vantbreeze.fold.Opening;
 import vantbreeze.fold.RigidMotion;
 import vantbreeze.fold.Sight;
 import vantbreeze.structure.FlatMotion;
+import vantbreeze.structure.Habit;
+import vantbreeze.structure.Mirror;
 import vantbreeze.structure.Panel;
 import vantbreeze.structure.Side;
 import vantbreeze.structure.Structure;
@@ -23,8 +27,12 @@ import vantbreeze.structure.Structure;
  *     own up, seen from its face side; never empty
  * @param beforeAssembly whether it is dressed before the pieces are joined: something is glued over it, or it is out of
  *     reach later
+ * @param isDressed unless the maker says otherwise: what the recipient sees without turning the card round, and what equals
+ *     it in a mirror
+ * @param isSigned whether makers lay one plain paper on it, to write on
  */
-public record Face(Panel panel, Side side, Map<Seen, Double> ups, boolean beforeAssembly) {
+public record Face(
+        Panel panel, Side side, Map<Seen, Double> ups, boolean beforeAssembly, boolean isDressed, boolean isSigned) {
 
     /** When the recipient looks at it. */
     public enum Seen {
@@ -32,6 +40,8 @@ public record Face(Panel panel, Side side, Map<Seen, Double> ups, boolean before
         CLOSED,
         /** With the card opened out, from its face side. */
         OPENED,
+        /** While one flap after the other is turned back. */
+        OPENING,
         /** From straight before the card as it stands. */
         DISPLAYED,
         /** From a good way to either side of it, or above it. */
@@ -46,11 +56,11 @@ public record Face(Panel panel, Side side, Map<Seen, Double> ups, boolean before
 
     /** What counts most first: as it stands it is looked at longest, then as it is taken out. */
     private static final List<Seen> BY_WEIGHT =
-            List.of(Seen.DISPLAYED, Seen.CLOSED, Seen.OPENED, Seen.ASIDE, Seen.BEHIND);
+            List.of(Seen.DISPLAYED, Seen.CLOSED, Seen.OPENED, Seen.OPENING, Seen.ASIDE, Seen.BEHIND);
 
     /** A face of which so little is seen that nobody dresses it. */
     public static Face hardlySeen(Panel panel, Side side) {
-        return new Face(panel, side, Map.of(Seen.DISPLAYED, 0.0), false);
+        return new Face(panel, side, Map.of(Seen.DISPLAYED, 0.0), false, true, false);
     }
 
     public Set<Seen> seen() {
@@ -88,19 +98,26 @@ public record Face(Panel panel, Side side, Map<Seen, Double> ups, boolean before
         return panel.name() + (side == Side.BACK ? " (back side)" : "");
     }
 
-    /** Dressed unless the maker says otherwise: what the recipient sees without turning the card round. */
-    public boolean isDressed() {
-        return ups.containsKey(Seen.CLOSED) || ups.containsKey(Seen.OPENED) || ups.containsKey(Seen.DISPLAYED);
+    /** What only the one sees who turns the card round. */
+    private static boolean isBehindOnly(Map<Seen, Double> ups) {
+        return ups.keySet().equals(Set.of(Seen.BEHIND));
+    }
+
+    private static boolean isLookedAt(Map<Seen, Double> ups) {
+        return Stream.of(Seen.CLOSED, Seen.OPENED, Seen.OPENING, Seen.DISPLAYED).anyMatch(ups::containsKey);
     }
 
     /** A card that lies open once it is glued can be reached everywhere; of another only what is wholly seen when closed. */
-    private static boolean isEarly(Structure structure, LayerStack closed, boolean opens, Sight.Seen face) {
+    private static boolean isEarly(Structure structure, LayerStack closed, boolean opens, At face) {
         if (structure.bonds().isEmpty()) {
             return false;
         }
         return structure.isCovered(face.panel(), face.side())
                 || (!opens && !closed.showsWhole(face.panel(), face.side()));
     }
+
+    /** A side of a panel. */
+    private record At(Panel panel, Side side) {}
 
     /**
      * @param opened the card opened out, if it lies flat so
@@ -116,11 +133,13 @@ public record Face(Panel panel, Side side, Map<Seen, Double> ups, boolean before
         Set<Sight.Seen> before = sights.map(s -> s.from(Sight.FRONT)).orElse(Set.of());
         Set<Sight.Seen> known = new HashSet<>(before);
         sights.ifPresent(s -> Sight.ASIDE.forEach(towards -> known.addAll(s.from(towards, known))));
-        List<Face> faces = new ArrayList<>();
+        List<LayerStack> opening = Opening.of(structure, closed);
+        Map<At, Map<Seen, Double>> seen = new LinkedHashMap<>();
         for (Panel panel : structure.panels()) {
             if (panel.isClear()) {
                 continue;
             }
+            int index = structure.panels().indexOf(panel);
             for (Side side : Side.values()) {
                 Map<Seen, Double> ups = new EnumMap<>(Seen.class);
                 if (closed.shows(panel, side, false)) {
@@ -130,19 +149,50 @@ public record Face(Panel panel, Side side, Map<Seen, Double> ups, boolean before
                     ups.put(Seen.BEHIND, up(closed, panel));
                 }
                 opened.filter(o -> o.shows(panel, side, false)).ifPresent(o -> ups.put(Seen.OPENED, up(o, panel)));
+                opening.stream()
+                        .filter(o -> o.shows(panel, side, false))
+                        .findFirst()
+                        .ifPresent(o -> ups.put(Seen.OPENING, up(o, panel)));
                 Sight.Seen sight = new Sight.Seen(panel, side);
-                int index = structure.panels().indexOf(panel);
                 if (before.contains(sight)) {
                     ups.put(Seen.DISPLAYED, up(displayed.orElseThrow().get(index)));
-                } else if (known.contains(sight)) {
-                    ups.put(Seen.ASIDE, up(displayed.orElseThrow().get(index)));
+                } else if (known.contains(sight)
+                        || (ups.isEmpty() && structure.habit(panel, side).equals(Optional.of(Habit.DRESSED)))) {
+                    ups.put(Seen.ASIDE, displayed.map(d -> up(d.get(index))).orElseGet(() -> up(closed, panel)));
                 }
-                if (!ups.isEmpty()) {
-                    faces.add(new Face(panel, side, ups, isEarly(structure, closed, opened.isPresent(), sight)));
-                }
+                seen.put(new At(panel, side), ups);
             }
         }
-        return faces;
+        return alike(structure, closed, opened.isPresent(), seen);
+    }
+
+    /** Panels that change places in a mirror are dressed alike: front and back of the closed card are not alike. */
+    private static List<Face> alike(
+            Structure structure, LayerStack closed, boolean opens, Map<At, Map<Seen, Double>> seen) {
+        List<Map<Panel, Panel>> mirrors = Mirror.of(structure);
+        List<Face> faces = new ArrayList<>();
+        seen.forEach((at, ups) -> {
+            List<At> twins = mirrors.stream()
+                    .map(m -> new At(m.get(at.panel()), at.side()))
+                    .filter(t -> !t.equals(at))
+                    .toList();
+            Optional<Habit> habit = structure.habit(at.panel(), at.side());
+            boolean dressed = habit.map(h -> h == Habit.DRESSED)
+                    .orElseGet(() -> isLookedAt(ups)
+                            || (!isBehindOnly(ups)
+                                    && twins.stream().anyMatch(t -> isLookedAt(seen.get(t)))
+                                    && (!ups.isEmpty() || !structure.isCovered(at.panel(), at.side()))));
+            if (dressed && ups.isEmpty()) {
+                ups.put(Seen.ASIDE, up(closed, at.panel()));
+            }
+            if (!ups.isEmpty()) {
+                boolean early = Stream.concat(Stream.of(at), twins.stream())
+                        .anyMatch(a -> isEarly(structure, closed, opens, a));
+                faces.add(
+                        new Face(at.panel(), at.side(), ups, early, dressed, habit.equals(Optional.of(Habit.SIGNED))));
+            }
+        });
+        return List.copyOf(faces);
     }
 
     /** Turned over like a page, up stays up: it is the same from before and from behind. */

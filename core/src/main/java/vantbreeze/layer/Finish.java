@@ -15,13 +15,14 @@ import vantbreeze.measure.UnitSystem;
  * @param note whether the topmost is plain, to write on
  * @param strip a band across the top layer, or empty
  * @param turned whether the maker lays its papers the other way up
+ * @param shaped whether a face that slits notch gets one paper cut to its shape instead of a strip on each row
  */
-public record Finish(boolean ground, int mats, boolean note, Optional<Strip> strip, boolean turned) {
+public record Finish(boolean ground, int mats, boolean note, Optional<Strip> strip, boolean turned, boolean shaped) {
 
     public static final int MOST_MATS = 3;
     public static final Length WIDEST_STRIP = Length.inches(12);
     public static final String FORM =
-            "0 to 3, \"ground\", \"note\" or \"strip 3/4 in low\", several with + between, and \"turned\"";
+            "0 to 3, \"ground\", \"note\" or \"strip 3/4 in low\", several with + between, \"turned\" and \"shaped\"";
 
     /** Where a strip crosses. */
     public enum Height {
@@ -59,17 +60,17 @@ public record Finish(boolean ground, int mats, boolean note, Optional<Strip> str
     }
 
     public static Finish mats(int count) {
-        return new Finish(false, count, false, Optional.empty(), false);
+        return new Finish(false, count, false, Optional.empty(), false, false);
     }
 
     /** The same with its papers the other way up. */
     public Finish turnedRound() {
-        return new Finish(ground, mats, note, strip, !turned);
+        return new Finish(ground, mats, note, strip, !turned, shaped);
     }
 
     /** The same with something plain on top to write on. */
     public Finish withNote() {
-        return new Finish(ground, mats, true, strip, turned);
+        return new Finish(ground, mats, true, strip, turned, shaped);
     }
 
     /** How many papers lie on the panel. */
@@ -87,6 +88,7 @@ public record Finish(boolean ground, int mats, boolean note, Optional<Strip> str
         boolean note = false;
         Optional<Strip> strip = Optional.empty();
         boolean turned = false;
+        boolean shaped = false;
         for (String part : text.split("\\+")) {
             String said = part.strip().toLowerCase(Locale.ROOT);
             if (said.matches("\\d")) {
@@ -98,11 +100,12 @@ public record Finish(boolean ground, int mats, boolean note, Optional<Strip> str
                     case "ground" -> ground = true;
                     case "note" -> note = true;
                     case "turned" -> turned = true;
+                    case "shaped" -> shaped = true;
                     default -> throw new IllegalArgumentException("The finish (%s) must be %s.".formatted(text, FORM));
                 }
             }
         }
-        return new Finish(ground, mats, note, strip, turned);
+        return new Finish(ground, mats, note, strip, turned, shaped);
     }
 
     private static Strip strip(String said, UnitSystem units) {
@@ -131,6 +134,9 @@ public record Finish(boolean ground, int mats, boolean note, Optional<Strip> str
                 "strip " + s.width().exactText(units) + " " + s.height().name().toLowerCase(Locale.ROOT)));
         if (turned) {
             parts.add("turned");
+        }
+        if (shaped) {
+            parts.add("shaped");
         }
         return String.join(" + ", parts);
     }

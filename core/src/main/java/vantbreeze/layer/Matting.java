@@ -72,7 +72,12 @@ public record Matting(
 
     /** @return how that face is dressed */
     public Finish on(Face face) {
-        return byFace.getOrDefault(face.key(), Finish.mats(face.isDressed() ? layers : 0));
+        return byFace.getOrDefault(face.key(), usual(face));
+    }
+
+    private Finish usual(Face face) {
+        Finish usual = Finish.mats(face.isDressed() ? layers : 0);
+        return face.isSigned() && layers > 0 ? usual.withNote() : usual;
     }
 
     public Matting with(Face face, Finish finish) {

@@ -49,6 +49,7 @@ public record MessageRoom(Face face, Size size) {
     /** Whether someone who has the open card in hand can write there. */
     public static boolean isReached(Face face) {
         return face.seen().contains(Face.Seen.OPENED)
+                || face.seen().contains(Face.Seen.OPENING)
                 || face.seen().contains(Face.Seen.BEHIND)
                 || (face.seen().contains(Face.Seen.DISPLAYED) && !face.seen().contains(Face.Seen.CLOSED));
     }

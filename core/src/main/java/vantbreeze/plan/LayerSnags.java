@@ -101,6 +101,7 @@ final class LayerSnags {
             case CLOSED -> "on the closed card";
             case OPENED -> "on the open card";
             case DISPLAYED -> "as it stands";
+            case OPENING -> "as it opens";
             case ASIDE -> "seen from the side";
             case BEHIND -> "seen from behind";
         };

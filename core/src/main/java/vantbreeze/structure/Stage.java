@@ -37,7 +37,7 @@ public record Stage(String name, Map<String, Double> degrees) {
         return new Stage(name, degrees);
     }
 
-    Stage with(Map<String, Double> more) {
+    public Stage with(Map<String, Double> more) {
         Map<String, Double> all = new HashMap<>(degrees);
         all.putAll(more);
         return new Stage(name, all);

@@ -8,6 +8,7 @@ import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 
@@ -22,6 +23,7 @@ public final class Structure {
     private final List<Piece> pieces;
     private final List<Bond> bonds;
     private final List<Lay> lays;
+    private final Map<String, Habit> habits;
     private final List<Stage> stages;
     private final List<Panel> panels;
     private final Map<String, List<Panel>> called = new HashMap<>();
@@ -38,6 +40,7 @@ public final class Structure {
         pieces = List.copyOf(builder.pieces);
         bonds = List.copyOf(builder.bonds);
         lays = List.copyOf(builder.lays);
+        habits = Map.copyOf(builder.habits);
         List<Arrangement> arranged = pieces.stream().map(Arrangement::of).toList();
         panels = arranged.stream().flatMap(a -> a.panels().stream()).toList();
         hinges = arranged.stream().flatMap(a -> a.hinges().stream()).toList();
@@ -67,6 +70,7 @@ public final class Structure {
         Builder builder = new Builder(pieces);
         builder.bonds.addAll(bonds);
         builder.lays.addAll(lays);
+        builder.habits.putAll(habits);
         Stage closed = stage(Stage.CLOSED);
         scores().stream()
                 .map(ScoreLine::id)
@@ -85,6 +89,7 @@ public final class Structure {
         private final List<Piece> pieces;
         private final List<Bond> bonds = new ArrayList<>();
         private final List<Lay> lays = new ArrayList<>();
+        private final Map<String, Habit> habits = new HashMap<>();
         private final List<Stage> stages = new ArrayList<>();
         private final Set<String> unfoldedWhenClosed = new HashSet<>();
         private String anchor;
@@ -127,6 +132,12 @@ public final class Structure {
         /** On the closed card the first lies above the second. */
         public Builder lay(String upper, String lower) {
             lays.add(new Lay(upper, lower));
+            return this;
+        }
+
+        /** @param faces "tab" for both sides of a panel, "middle/back" for one */
+        public Builder habit(Habit habit, String... faces) {
+            List.of(faces).forEach(f -> habits.put(f, habit));
             return this;
         }
 
@@ -185,6 +196,12 @@ public final class Structure {
         Set<Panel> hanging = new LinkedHashSet<>(panels);
         hanging.removeAll(reachedWithout(hinge));
         return hanging;
+    }
+
+    /** What makers do with that face whatever is seen of it. */
+    public Optional<Habit> habit(Panel panel, Side side) {
+        return Optional.ofNullable(habits.get(panel.name() + "/" + side.word()))
+                .or(() -> Optional.ofNullable(habits.get(panel.name())));
     }
 
     /** @return whether something is glued on that side of the panel, or it is glued down by it */

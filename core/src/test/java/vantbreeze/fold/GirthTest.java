@@ -15,6 +15,8 @@ import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.operation.overlayng.OverlayNG;
+import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
 
@@ -90,7 +92,8 @@ class GirthTest {
                 new Coordinate[] {new Coordinate(box.getMinX() - 1, y), new Coordinate(box.getMaxX() + 1, y)});
         List<Coordinate> points = new ArrayList<>();
         for (StackMap.Spot spot : bulk.spots()) {
-            for (Coordinate c : spot.outline().intersection(cut).getCoordinates()) {
+            for (Coordinate c : OverlayNGRobust.overlay(spot.outline(), cut, OverlayNG.INTERSECTION)
+                    .getCoordinates()) {
                 points.add(new Coordinate(c.x, 0));
                 points.add(new Coordinate(c.x, spot.thickness().count()));
             }

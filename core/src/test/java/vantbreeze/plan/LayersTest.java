@@ -233,7 +233,7 @@ class LayersTest {
 
     @Test
     void onATowerAWritingMatGoesWhereItIsWholeEnough() {
-        Brief tower = Briefs.closed("tower", "5", "7");
+        Brief tower = Briefs.finished(Briefs.closed("tower", "5", "7"), Map.of("middle/back", Finish.mats(0)));
         Brief printed = Briefs.printed(tower, Print.SCATTERED)
                 .withBase(new vantbreeze.material.Paper(tower.base().stock(), "#fbf8f0", Print.SCATTERED));
         Snag snag = snag(Planner.plan(printed), Snag.Code.NO_MESSAGE_ROOM).orElseThrow();

@@ -443,7 +443,9 @@ class PlannerTest {
             for (Mat mat : p.dressing().mats()) {
                 assertThat(mat.face().panel().outline().covers(mat.outline())).isTrue();
                 assertThat(mat.top().isWithin(Length.ofCounts(1), mat.bottom())).isTrue();
-                assertThat(matting.grid().isOn(mat.size().width())).isTrue();
+            }
+            for (MatCut cut : p.dressing().cuts()) {
+                assertThat(matting.grid().isOn(cut.size().width())).isTrue();
             }
         }
     }

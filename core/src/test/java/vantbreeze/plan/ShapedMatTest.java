@@ -85,18 +85,53 @@ class ShapedMatTest {
                 Briefs.of("tower", new Basis.ClosedSize(Length.millimetres(130), Length.millimetres(170)))
                         .with("side", Length.millimetres(side)),
                 matting));
-        assertThat(plan.dressing().mats()).isNotEmpty().allSatisfy(mat -> {
-            var panel = mat.face().panel().outline();
-            assertThat(panel.covers(mat.outline())).isTrue();
-            assertThat(panel.getBoundary().distance(mat.outline()))
-                    .isGreaterThanOrEqualTo(matting.step(1).times(mat.layer()).count() - 1.0);
-        });
+        assertThat(plan.dressing().mats())
+                .isNotEmpty()
+                .filteredOn(m -> m.kind() == Mat.Kind.MAT)
+                .allSatisfy(mat -> {
+                    var panel = mat.face().panel().outline();
+                    assertThat(panel.covers(mat.outline())).isTrue();
+                    assertThat(panel.getBoundary().distance(mat.outline()))
+                            .isGreaterThanOrEqualTo(
+                                    matting.step(1).times(mat.layer()).count() - 1.0);
+                });
     }
 
-    /** The middle of a tower is a cross of bars: it is dressed as one, and a template goes with it. */
+    private static List<String> sizes(Plan plan, String face) {
+        return plan.dressing().mats().stream()
+                .filter(m -> m.face().key().equals(face))
+                .map(m -> plan.brief().ruler().text(m.size()))
+                .toList();
+    }
+
+    /** Common practice, no published source: rows that come forward, ends, a strip to sign; walls and links stay bare. */
     @Test
-    void theMiddleOfATowerIsDressed() {
+    void aTowerIsDressedInStrips() {
         Plan plan = Planner.plan(Briefs.closed("tower", "4 1/4", "5 1/2"));
+        assertThat(sizes(plan, "middle/face")).containsExactly("4 × ¾ in", "4 × 1¼ in", "4 × ¾ in");
+        assertThat(sizes(plan, "left end/face")).containsExactly("¾ × 5¼ in");
+        assertThat(sizes(plan, "right end/face")).containsExactly("¾ × 5¼ in");
+        assertThat(sizes(plan, "middle/back")).containsExactly("2¼ × 5½ in");
+        assertThat(plan.dressing().mats()).hasSize(6).allMatch(Mat::isRectangle);
+        assertThat(plan.messageRoom()).anyMatch(r -> r.face().key().equals("middle/back"));
+    }
+
+    @Test
+    void aFramesStripsCoverAllThreeSides() {
+        Plan plan = Planner.plan(Briefs.closed("inverted-z", "5 1/2", "4 1/4"));
+        assertThat(sizes(plan, "frame/face")).containsExactly("5¼ × ½ in", "½ × 2½ in", "5¼ × ½ in");
+    }
+
+    /** The middle of a tower is a cross of bars: on request it is dressed as one, and a template goes with it. */
+    @Test
+    void theMiddleOfATowerIsDressedInOneOnRequest() {
+        Plan plan = Planner.plan(Briefs.finished(
+                Briefs.closed("tower", "4 1/4", "5 1/2"),
+                Map.of(
+                        "middle/face",
+                        vantbreeze.layer.Finish.parse("1 + shaped", vantbreeze.measure.UnitSystem.INCH),
+                        "middle/back",
+                        vantbreeze.layer.Finish.mats(0))));
         assertThat(mats(plan, "middle")).singleElement().satisfies(mat -> {
             assertThat(mat.isRectangle()).isFalse();
             assertThat(mat.template().size()).isEqualTo(mat.size());

@@ -1,0 +1,11 @@
+package vantbreeze.structure;
+
+/** What makers do with a face whatever is seen of it. Common practice, no published source. */
+public enum Habit {
+    /** A tab, a mount, a strip that folds narrow: it stays as it is. */
+    BARE,
+    /** It gets the usual mats. */
+    DRESSED,
+    /** It gets one plain paper, to sign. */
+    SIGNED
+}
