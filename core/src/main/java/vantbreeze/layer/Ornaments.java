@@ -5,7 +5,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.ToLongFunction;
+import java.util.stream.Collectors;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
@@ -43,18 +43,17 @@ public record Ornaments(List<PlacedOrnament> placed, List<Ornament> homeless) {
     /** Less than a square millimetre of overlap is a touch. */
     private static final double TOUCH = Length.COUNTS_PER_MILLIMETRE * Length.COUNTS_PER_MILLIMETRE;
 
-    /** @param panelThickness of a panel, in counts of 1/640 mm */
+    /** @param papers panels and mats as they lie closed */
     public static Ornaments of(
             List<Ornament> ornaments,
             List<Face> faces,
             Structure structure,
             LayerStack closed,
-            Dressing dressing,
-            ToLongFunction<Panel> panelThickness) {
+            List<StackMap.Layer> papers) {
         if (ornaments.isEmpty()) {
             return NONE;
         }
-        Placer placer = new Placer(structure, closed, dressing, panelThickness);
+        Placer placer = new Placer(structure, closed, StackMap.of(papers));
         List<PlacedOrnament> placed = new ArrayList<>();
         List<Ornament> homeless = new ArrayList<>();
         for (Ornament ornament : ornaments) {
@@ -135,8 +134,7 @@ public record Ornaments(List<PlacedOrnament> placed, List<Ornament> homeless) {
     }
 
     /** Finds out about one after the other. */
-    private record Placer(
-            Structure structure, LayerStack closed, Dressing dressing, ToLongFunction<Panel> panelThickness) {
+    private record Placer(Structure structure, LayerStack closed, StackMap bulk) {
 
         /** @param earlier those laid before it */
         PlacedOrnament place(Ornament ornament, Face face, List<PlacedOrnament> earlier) {
@@ -186,28 +184,31 @@ public record Ornaments(List<PlacedOrnament> placed, List<Ornament> homeless) {
             List<LayerStack.Spot> under = closed.spots().stream()
                     .filter(s -> overlap(s.outline(), lying))
                     .toList();
-            List<LayerStack.Spot> home = under.stream()
-                    .filter(s -> outermost(s, fromBelow).panel().equals(face.panel()))
-                    .toList();
-            boolean outside = !home.isEmpty();
+            boolean outside =
+                    under.stream().anyMatch(s -> outermost(s, fromBelow).panel().equals(face.panel()));
             Set<Panel> crosses = new LinkedHashSet<>();
             long highest = 0;
-            if (outside) {
-                for (LayerStack.Spot spot : under) {
-                    if (!holds(spot, face.panel())) {
-                        Panel other = outermost(spot, fromBelow).panel();
-                        highest = Math.max(highest, height(spot, lying, false));
-                        if (!own.contains(other)) {
-                            crosses.add(other);
-                        }
+            long level = 0;
+            Set<Panel> beyond = under.stream()
+                    .filter(s -> outside && !holds(s, face.panel()))
+                    .map(s -> outermost(s, fromBelow).panel())
+                    .collect(Collectors.toSet());
+            for (LayerStack.Spot spot : under) {
+                Panel outermost = outermost(spot, fromBelow).panel();
+                long height = height(Regions.intersection(spot.outline(), lying));
+                if (outermost.equals(face.panel())) {
+                    level = Math.max(level, height);
+                } else if (beyond.contains(outermost)) {
+                    /* It cannot lie above a panel here and below it there: above it is, even where that one covers its own. */
+                    highest = Math.max(highest, height);
+                    if (!own.contains(outermost)) {
+                        crosses.add(outermost);
                     }
                 }
             }
             for (PlacedOrnament o : beneath) {
                 highest = Math.max(highest, o.top().count());
             }
-            long level =
-                    home.stream().mapToLong(s -> height(s, lying, true)).min().orElse(0);
             Length needed = highest > level ? Length.ofCounts(highest - level) : Length.ZERO;
             Length enough = needed.isPositive() ? FOAM.ceiling(needed.plus(A_LITTLE)) : Length.ZERO;
             Length lift = ornament.lift().orElse(enough);
@@ -270,23 +271,14 @@ public record Ornaments(List<PlacedOrnament> placed, List<Ornament> homeless) {
                     && Regions.intersection(one, other).getArea() > TOUCH;
         }
 
-        /** How thick the card is there, in counts; mats that lie under part of it count for the most, not for the least. */
-        private long height(LayerStack.Spot spot, Polygon ornament, boolean least) {
-            Geometry here = Regions.intersection(spot.outline(), ornament);
-            long height = 0;
-            for (FlatStage.Placed placed : spot.bottomToTop()) {
-                height += panelThickness.applyAsLong(placed.panel());
-                for (Mat mat : dressing.mats()) {
-                    if (mat.face().panel().equals(placed.panel())) {
-                        double covered = Regions.intersection(placed.motion().apply(mat.outline()), here)
-                                .getArea();
-                        if (least ? covered > here.getArea() - TOUCH : covered > TOUCH) {
-                            height += mat.paper().thickness().count();
-                        }
-                    }
-                }
-            }
-            return height;
+        /** How high a flat thing rests there, in counts: on the thickest place under it. */
+        private long height(Geometry here) {
+            return bulk.spots().stream()
+                    .filter(s -> s.outline().getEnvelopeInternal().intersects(here.getEnvelopeInternal())
+                            && Regions.intersection(s.outline(), here).getArea() > TOUCH)
+                    .mapToLong(s -> s.thickness().count())
+                    .max()
+                    .orElse(0);
         }
     }
 }

@@ -142,7 +142,11 @@ public record Look(Face.Seen moment, Envelope box, List<Region> regions) {
         for (Shown s : shown) {
             for (PlacedOrnament o : work.ornaments().placed()) {
                 if (o.face().equals(s.face())) {
-                    Geometry seen = s.seenOf(o);
+                    /* On the closed card it lies above all that it crosses. */
+                    boolean onTop = moment == Face.Seen.CLOSED
+                            && !o.fromBelow()
+                            && !o.crosses().isEmpty();
+                    Geometry seen = onTop ? s.toPicture().transform(o.onPiece()) : s.seenOf(o);
                     add(
                             regions,
                             s.face(),

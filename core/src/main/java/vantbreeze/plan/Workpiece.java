@@ -66,15 +66,9 @@ record Workpiece(
                 .orElse(List.of());
         Dressing dressing = stack.map(s -> Dressing.of(faces, structure, s, brief.matting()))
                 .orElse(Dressing.NONE);
-        Ornaments ornaments = stack.map(s -> Ornaments.of(
-                        brief.ornaments(),
-                        faces,
-                        structure,
-                        s,
-                        dressing,
-                        p -> thickness(brief, p).count()))
-                .orElse(Ornaments.NONE);
         List<StackMap.Layer> papers = papers(brief, closed, dressing);
+        Ornaments ornaments = stack.map(s -> Ornaments.of(brief.ornaments(), faces, structure, s, papers))
+                .orElse(Ornaments.NONE);
         papers.addAll(ornaments.thicken(papers));
         StackMap open = StackMap.of(papers);
         ClosureKit closure = closure(brief, Girth.of(open));

@@ -11,6 +11,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.locationtech.jts.geom.Polygon;
 import vantbreeze.catalogue.FoldCatalogue;
 import vantbreeze.catalogue.FoldDesign;
@@ -430,5 +431,46 @@ class LayersTest {
                     .as(fold)
                     .isCloseTo(sum, within(sum * 1e-3));
         }
+    }
+
+    /** By hand: two cards of 0.375 mm, three mats of 0.2 mm, foam of 2 mm and a paper of 0.25 mm; it reaches over the mat. */
+    @Test
+    void whatLiesUnderAnyPartOfATopperLiftsAllOfIt() {
+        Ornament wide = topper("front/back", "3 7/8 x 4 in", "1/16", "1/2")
+                .lifted(Optional.of(vantbreeze.measure.Length.millimetres(2L)));
+        Plan plan = with(Briefs.closed("book", "4", "5"), wide);
+        assertThat(plan.closed().thickness().millimetres()).isCloseTo(0.75 + 0.6 + 2 + 0.25, within(0.01));
+    }
+
+    /** Equally dressed gates lie equally high, wherever the topper's edge falls. */
+    @ParameterizedTest
+    @ValueSource(strings = {"1/16", "1/8", "1/4", "1"})
+    void equallyDressedGatesNeedNoFoamBetweenThem(String x) {
+        Plan plan = with(Briefs.closed("gatefold", "5", "7"), topper("left gate/back", "3 x 2 in", x, "2"));
+        assertThat(snag(plan, Snag.Code.ORNAMENT_TOO_LOW)).isEmpty();
+        assertThat(plan.ornaments().placed().get(0).needed()).isEqualTo(vantbreeze.measure.Length.ZERO);
+    }
+
+    /** On the gate that lies below it crosses the other one: it is lifted over that one, and it is seen whole. */
+    @Test
+    void aTopperOnOverlappingGatesLiesAboveBothOfThem() {
+        Brief gates = Briefs.closed("gatefold", "5", "7").with("gap", in("-1"));
+        int lifted = 0;
+        for (String gate : List.of("left gate", "right gate")) {
+            /* Half an inch beyond the gate's free edge. */
+            Plan plan =
+                    with(gates, topper(gate + "/back", "2 x 2 in", gate.startsWith("left") ? "1 1/2" : "-1/2", "2"));
+            PlacedOrnament placed = plan.ornaments().placed().get(0);
+            double seen = plan.closed().front().stream()
+                    .filter(r -> r.layer() == Look.ORNAMENT)
+                    .mapToDouble(r -> r.outline().getArea())
+                    .sum();
+            assertThat(placed.crosses()).hasSize(1);
+            assertThat(seen).isCloseTo(placed.onPiece().getArea(), within(1.0));
+            lifted += placed.needed().isPositive() ? 1 : 0;
+            assertThat(placed.lift()).isGreaterThanOrEqualTo(placed.needed());
+        }
+        /* On the upper gate it lies flat, over the lower one's edge it hangs; on the lower gate foam lifts it. */
+        assertThat(lifted).isEqualTo(1);
     }
 }
