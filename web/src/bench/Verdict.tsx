@@ -29,7 +29,7 @@ export function Verdict() {
       <span>
         {sheet.bases === 0
           ? `no base from one ${sheet.name}`
-          : `${counted(sheet.bases, "base")} from one ${sheet.name}`}
+          : `${counted(sheet.bases, "base")} from ${sheet.sheets === 1 ? "one" : `${sheet.sheets} sheets of`} ${sheet.name}`}
       </span>
       <span className={open > 0 ? "text-warn font-bold" : ""}>
         {open === 0 ? "no snags" : counted(open, "snag")}

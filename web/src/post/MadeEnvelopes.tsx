@@ -59,6 +59,7 @@ function Blank({ made }: { made: MadeEnvelope }) {
         )}
         ; blank <b>{made.square ? `${made.square.shown} square` : made.piece.size.shown}</b>.
       </p>
+      {made.remark && <p className="text-warn font-bold">{made.remark}</p>}
       <FlatSheet piece={made.piece} marked={marked} onMark={onMark} />
       <ScoreCard piece={made.piece} />
       <ol className="m-0 mt-1 list-decimal pl-6">

@@ -17,6 +17,7 @@ import vantbreeze.measure.UnitSystem;
  * @param counts for counts, and for how long a list is; otherwise null
  * @param choices for choices, the first one usual; otherwise null
  * @param applies whether it matters, from the values before; where it does not, it has no value
+ * @param advice how far it goes before the card sticks out when closed; null if that does not depend on it
  */
 public record Parameter(
         String key,
@@ -27,7 +28,11 @@ public record Parameter(
         Function<Values, Range> range,
         Counts counts,
         Function<Values, List<String>> choices,
-        Predicate<Values> applies) {
+        Predicate<Values> applies,
+        Function<Values, Advice> advice) {
+
+    /** @param what the length is, "the wing" */
+    public record Advice(Length most, String what) {}
 
     /** What a count may be, both ends included. */
     public record Counts(int least, int most) {
@@ -77,7 +82,7 @@ public record Parameter(
 
     static Parameter length(
             String key, String label, String help, Function<Values, Object> fallback, Function<Values, Range> range) {
-        return new Parameter(key, label, help, Kind.LENGTH, fallback, range, null, null, v -> true);
+        return new Parameter(key, label, help, Kind.LENGTH, fallback, range, null, null, v -> true, null);
     }
 
     /** A width that any panel can have: from the least that can be cut to the width of the card. */
@@ -116,11 +121,12 @@ public record Parameter(
     }
 
     static Parameter count(String key, String label, String help, int usual, int least, int most) {
-        return new Parameter(key, label, help, Kind.COUNT, v -> usual, null, new Counts(least, most), null, v -> true);
+        return new Parameter(
+                key, label, help, Kind.COUNT, v -> usual, null, new Counts(least, most), null, v -> true, null);
     }
 
     static Parameter panels(String key, String label, String help, PanelRows usual) {
-        return new Parameter(key, label, help, Kind.PANELS, v -> usual, null, null, null, v -> true);
+        return new Parameter(key, label, help, Kind.PANELS, v -> usual, null, null, null, v -> true, null);
     }
 
     /** Lengths in rising order. */
@@ -131,12 +137,12 @@ public record Parameter(
             Function<Values, Object> fallback,
             Counts counts,
             Function<Values, Range> range) {
-        return new Parameter(key, label, help, Kind.LENGTHS, fallback, range, counts, null, v -> true);
+        return new Parameter(key, label, help, Kind.LENGTHS, fallback, range, counts, null, v -> true, null);
     }
 
     /** Panels glued to panels; nothing, unless it is said. */
     static Parameter glue(String key, String label, String help) {
-        return new Parameter(key, label, help, Kind.GLUE, v -> GlueList.NONE, null, null, null, v -> true);
+        return new Parameter(key, label, help, Kind.GLUE, v -> GlueList.NONE, null, null, null, v -> true, null);
     }
 
     static Parameter choice(String key, String label, String help, String... choices) {
@@ -149,7 +155,7 @@ public record Parameter(
             String help,
             Function<Values, Object> fallback,
             Function<Values, List<String>> choices) {
-        return new Parameter(key, label, help, Kind.CHOICE, fallback, null, null, choices, v -> true);
+        return new Parameter(key, label, help, Kind.CHOICE, fallback, null, null, choices, v -> true, null);
     }
 
     /**
@@ -194,12 +200,17 @@ public record Parameter(
 
     /** The same with a narrower range. */
     Parameter within(Function<Values, Range> narrower) {
-        return new Parameter(key, label, help, kind, fallback, narrower, counts, choices, applies);
+        return new Parameter(key, label, help, kind, fallback, narrower, counts, choices, applies, advice);
     }
 
     /** The same, where it matters only sometimes. */
     Parameter onlyIf(Predicate<Values> condition) {
-        return new Parameter(key, label, help, kind, fallback, range, counts, choices, condition);
+        return new Parameter(key, label, help, kind, fallback, range, counts, choices, condition, advice);
+    }
+
+    /** The same with what keeps the closed card within its size. */
+    Parameter advised(Function<Values, Advice> most) {
+        return new Parameter(key, label, help, kind, fallback, range, counts, choices, applies, most);
     }
 
     private static Range side() {

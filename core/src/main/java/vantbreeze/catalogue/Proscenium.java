@@ -42,12 +42,16 @@ final class Proscenium {
                                 Values.half(v.width()).minus(Parameter.SMALLEST_PANEL),
                                 "or no back is left")),
                 Parameter.length(
-                        DEPTH,
-                        "depth",
-                        "How far the back stands behind the front.",
-                        v -> v.length(WING),
-                        v -> new Range(
-                                Parameter.SMALLEST_PANEL, "the least that folds", v.width(), "the width of the card")),
+                                DEPTH,
+                                "depth",
+                                "How far the back stands behind the front.",
+                                v -> v.length(WING),
+                                v -> new Range(
+                                        Parameter.SMALLEST_PANEL,
+                                        "the least that folds",
+                                        v.width(),
+                                        "the width of the card"))
+                        .advised(v -> new Parameter.Advice(v.length(WING), "the wing")),
                 Parameter.stripHeight(BAR, "bar", "Height of the bar that joins the wings.", bar),
                 Parameter.fromBottom(LOW, "bar", BAR, "How high the bar sits.", low),
                 Parameter.count(

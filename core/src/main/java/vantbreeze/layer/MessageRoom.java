@@ -29,8 +29,12 @@ import vantbreeze.structure.Structure;
  */
 public record MessageRoom(Face face, Size size) {
 
-    /** A message needs about 2 by 3 in of plain face. Common practice, no published source. */
-    public static final Size LEAST = new Size(Length.inches(3), Length.inches(2));
+    /** A message needs about 6 square inches (40 cm2) of plain face, not too narrow to write on. Common practice, no source. */
+    private static final double LEAST_SQUARE_INCHES = 6;
+
+    public static final Length NARROWEST = Length.inches(3, 2);
+
+    private static final double SQUARE_INCH = 25.4 * 25.4;
 
     private static final int MOST_CORNERS = 24;
 
@@ -80,9 +84,11 @@ public record MessageRoom(Face face, Size size) {
      */
     static Optional<Size> largest(Polygon outline, List<Envelope> taken) {
         if (outline.isRectangle() && taken.isEmpty()) {
-            return Optional.of(size(outline.getEnvelopeInternal())).filter(LEAST::fitsWithinEitherWay);
+            return Optional.of(outline.getEnvelopeInternal())
+                    .filter(MessageRoom::isEnough)
+                    .map(MessageRoom::size);
         }
-        if (!LEAST.fitsWithinEitherWay(size(outline.getEnvelopeInternal()))) {
+        if (!isEnough(outline.getEnvelopeInternal())) {
             return Optional.empty();
         }
         SortedSet<Double> acrosses = few(outline, c -> c.x);
@@ -102,7 +108,7 @@ public record MessageRoom(Face face, Size size) {
                         int within = free[right][high] - free[left][high] - free[right][low] + free[left][low];
                         if (within == (right - left) * (high - low)) {
                             Envelope tried = new Envelope(xs[left], xs[right], ys[low], ys[high]);
-                            if (tried.getArea() > best.getArea() && LEAST.fitsWithinEitherWay(size(tried))) {
+                            if (tried.getArea() > best.getArea() && isEnough(tried)) {
                                 best = tried;
                             }
                         }
@@ -156,6 +162,17 @@ public record MessageRoom(Face face, Size size) {
             kept.add(all[i]);
         }
         return kept;
+    }
+
+    /** @return whether one can write there */
+    public static boolean isEnough(Size size) {
+        return !size.shortSide().isLessThan(NARROWEST)
+                && size.squareMillimetres() >= LEAST_SQUARE_INCHES * SQUARE_INCH - 1e-6;
+    }
+
+    /** Slivers too thin to be a size at all are none. */
+    private static boolean isEnough(Envelope box) {
+        return Math.min(box.getWidth(), box.getHeight()) >= NARROWEST.count() - 1 && isEnough(size(box));
     }
 
     private static Size size(Envelope box) {

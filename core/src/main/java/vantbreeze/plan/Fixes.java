@@ -36,7 +36,7 @@ final class Fixes {
         this.ruler = brief.ruler();
     }
 
-    /** @return at most two fixes after which the snag is gone and nothing worse has come */
+    /** @return at most two fixes after which the snag is gone and nothing as bad or worse has come */
     static List<Snag.Fix> proven(Plan plan, Draft draft, Snag snag) {
         Fixes fixes = new Fixes(plan);
         fixes.propose(snag);
@@ -49,14 +49,13 @@ final class Fixes {
     private static boolean mends(Plan before, Draft draft, Snag snag, Brief brief) {
         try {
             List<Snag> after = Snags.of(draft.changedTo(brief));
-            return after.stream().noneMatch(s -> s.isSameAs(snag)) && stops(after) <= stops(before.snags());
+            return after.stream().noneMatch(s -> s.isSameAs(snag))
+                    && after.stream()
+                            .filter(s -> s.severity().compareTo(snag.severity()) <= 0)
+                            .allMatch(s -> before.snags().stream().anyMatch(s::isSameAs));
         } catch (BriefException noPlan) {
             return false;
         }
-    }
-
-    private static long stops(List<Snag> snags) {
-        return snags.stream().filter(s -> s.severity() == Severity.STOP).count();
     }
 
     private void propose(Snag snag) {

@@ -102,10 +102,9 @@ final class LayerFixes {
                 .mapToObj(matting::step)
                 .reduce(Length.ZERO, Length::plus);
         Size box = face.panel().box();
-        Size least = new Size(
-                MessageRoom.LEAST.width().plus(border.times(2)),
-                MessageRoom.LEAST.height().plus(border.times(2)));
-        return least.fitsWithinEitherWay(box);
+        Length width = box.width().minus(border.times(2));
+        Length height = box.height().minus(border.times(2));
+        return width.isPositive() && height.isPositive() && MessageRoom.isEnough(new Size(width, height));
     }
 
     private void ornament(Snag.Code code, String name) {

@@ -11,6 +11,7 @@ import vantbreeze.layer.Face;
 import vantbreeze.layer.Mat;
 import vantbreeze.layer.MessageRoom;
 import vantbreeze.measure.Ruler;
+import vantbreeze.measure.UnitSystem;
 import vantbreeze.structure.Bond;
 import vantbreeze.structure.Panel;
 import vantbreeze.structure.Regions;
@@ -149,8 +150,10 @@ final class LayerSnags {
                     Snag.Code.NO_MESSAGE_ROOM,
                     Severity.WARNING,
                     new Snag.Place(Snag.Kind.CARD, ""),
-                    "There is no room to write: no plain face of %s or more is reached on the open card or behind. Write on a plain mat, or on a small card of its own to put in."
-                            .formatted(ruler.text(MessageRoom.LEAST)));
+                    "There is no room to write: no plain face of %s, %s wide or more, is reached on the open card or behind. Write on a plain mat, or on a small card glued on."
+                            .formatted(
+                                    draft.brief().units() == UnitSystem.INCH ? "6 square inches" : "40 cm²",
+                                    ruler.about(MessageRoom.NARROWEST).replace("about ", "")));
         }
     }
 

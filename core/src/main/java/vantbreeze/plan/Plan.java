@@ -24,6 +24,7 @@ import vantbreeze.structure.Structure;
  *
  * @param closed null if the card cannot fold flat
  * @param messageRoom where there is room to write, the largest first
+ * @param fromSheet how many bases the sheet gives
  * @param fit how the closed card sits in the brief's envelope; null without one or if it cannot fold
  * @param closest other envelopes that take it, best first
  */
@@ -40,7 +41,7 @@ public record Plan(
         List<MessageRoom> messageRoom,
         ClosureKit closure,
         List<CutPiece> cutList,
-        int basesFromSheet,
+        Yield fromSheet,
         EnvelopeFit fit,
         List<EnvelopeFit> closest,
         List<Step> steps,
@@ -60,7 +61,7 @@ public record Plan(
                 messageRoom,
                 closure,
                 cutList,
-                basesFromSheet,
+                fromSheet,
                 fit,
                 closest,
                 steps,

@@ -68,7 +68,7 @@ public final class Planner {
                 work.messageRoom(),
                 work.closure(),
                 cutList(brief, work),
-                basesFromSheet(brief, work),
+                Yield.of(work.structure().pieces(), brief.sheet().size()),
                 draft.fit(),
                 draft.closest(),
                 Steps.of(
@@ -217,20 +217,5 @@ public final class Planner {
             notes.add(UpArrow.text(mat, brief.ruler()));
         }
         return String.join("; ", notes);
-    }
-
-    /** How many bases one sheet gives in plain rows, all lying the same way; 0 if a piece is too large. */
-    private static int basesFromSheet(Brief brief, Workpiece work) {
-        return work.structure().pieces().stream()
-                .mapToInt(p -> Math.max(
-                        rows(p.size(), brief.sheet().size()),
-                        rows(p.size().turned(), brief.sheet().size())))
-                .min()
-                .orElse(0);
-    }
-
-    private static int rows(Size piece, Size sheet) {
-        return (int) (sheet.width().count() / piece.width().count())
-                * (int) (sheet.height().count() / piece.height().count());
     }
 }

@@ -1,10 +1,14 @@
 package vantbreeze.plan;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import vantbreeze.fold.StackMap;
+import vantbreeze.material.Reach;
+import vantbreeze.material.Sheet;
 import vantbreeze.measure.Length;
+import vantbreeze.measure.Ruler;
 import vantbreeze.measure.Size;
 import vantbreeze.post.ClosureKit;
 import vantbreeze.post.Envelope;
@@ -21,7 +25,8 @@ import vantbreeze.post.PostalVerdict;
  * @param uneven how much thicker it is in one place than in another
  * @param chosen how it sits in the brief's envelope; empty without one
  * @param fits all envelopes at hand, those that take it best first
- * @param letter the envelope that the verdicts are about: the chosen one, else the first that takes it, else one made
+ * @param letter the envelope that the verdicts are about: the chosen one if the card goes into it, else the first that takes
+ *     it, else one made
  * @param letterName what that envelope is called
  */
 public record Posting(
@@ -32,6 +37,7 @@ public record Posting(
         Optional<EnvelopeFit> chosen,
         List<EnvelopeFit> fits,
         List<MadeEnvelope> made,
+        Reach reach,
         ClosureKit closure,
         Letter letter,
         String letterName,
@@ -59,7 +65,9 @@ public record Posting(
                 .toList();
         List<MadeEnvelope> made = MadeEnvelope.of(
                 closed.girth(), closed.thickness(), brief.tools().ruler());
-        Envelope letter = Optional.ofNullable(brief.envelope())
+        Envelope letter = Optional.ofNullable(plan.fit())
+                .filter(EnvelopeFit::goesIn)
+                .map(EnvelopeFit::envelope)
                 .or(() -> fits.stream()
                         .filter(f -> f.verdict() != EnvelopeFit.Verdict.TOO_SMALL)
                         .map(EnvelopeFit::envelope)
@@ -74,10 +82,31 @@ public record Posting(
                 Optional.ofNullable(plan.fit()),
                 fits,
                 made,
+                brief.reach(),
                 plan.closure(),
                 posted,
                 letter.name(),
                 PostalVerdict.of(posted, table));
+    }
+
+    /** What stands in the way of cutting that envelope from the sheet at hand, and what to do; empty if nothing does. */
+    public Optional<String> remark(MadeEnvelope envelope, Ruler ruler) {
+        Size blank = envelope.piece().size();
+        if (!reach.gives(blank)) {
+            return Optional.of(Sheet.table().stream()
+                    .filter(s -> blank.fitsWithinEitherWay(s.size()))
+                    .min(Comparator.comparing(
+                                    (Sheet s) -> s.system() != reach.sheet().system())
+                            .thenComparingDouble(s -> s.size().squareMillimetres()))
+                    .map(s -> "Its blank (%s) is larger than a sheet of %s: take a sheet of %s."
+                            .formatted(ruler.text(blank), reach.sheet().name(), s.name()))
+                    .orElseGet(() -> "Its blank (%s) is larger than any sheet in the table: join two with an overlap."
+                            .formatted(ruler.text(blank))));
+        }
+        return reach.trims(blank)
+                ? Optional.empty()
+                : Optional.of("Its blank is %s long and your trimmer cuts %s: cut it with a knife along a ruler."
+                        .formatted(ruler.text(blank.longSide()), ruler.text(reach.trimmer())));
     }
 
     /** Above this machines may crush or refuse it. Common practice, no published source. */

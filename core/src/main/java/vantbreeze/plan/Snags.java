@@ -226,7 +226,7 @@ final class Snags {
     private void closedSize() {
         if (draft.brief().basis() instanceof Basis.ClosedSize asked && asked.width() != null) {
             Length width = work.closedSize().width();
-            if (!width.equals(asked.width())) {
+            if (!width.equals(asked.width()) && sticksOut().isEmpty()) {
                 add(
                         Snag.Code.CLOSES_DIFFERENTLY,
                         Severity.WARNING,
@@ -242,22 +242,44 @@ final class Snags {
     }
 
     private void projections() {
-        Length width = work.values().width();
-        Length height = work.values().height();
-        for (Projection projection : Projection.of(work.closed(), new Size(width, height))) {
+        Size size = new Size(work.values().width(), work.values().height());
+        for (Projection projection : sticksOut()) {
             add(
                     Snag.Code.STICKS_OUT,
                     Severity.WARNING,
                     Snag.Kind.PANEL,
                     projection.panels().get(0).id(),
-                    "Closed, the %s sticks out by %s %s: the card is %s, not %s."
+                    "Closed, the %s sticks out by %s %s: the card is %s, not %s.%s"
                             .formatted(
                                     projection.panels().get(0).name(),
                                     ruler.text(projection.by()),
                                     at(projection.edge()),
                                     ruler.text(work.closedSize()),
-                                    ruler.text(new Size(width, height))));
+                                    ruler.text(size),
+                                    because()));
         }
+    }
+
+    private List<Projection> sticksOut() {
+        return Projection.of(
+                work.closed(), new Size(work.values().width(), work.values().height()));
+    }
+
+    /** Which choice makes it so, where the fold knows. */
+    private String because() {
+        return draft.brief().fold().parameters().stream()
+                .filter(p -> p.advice() != null && work.values().byKey().containsKey(p.key()))
+                .filter(p -> work.values()
+                        .length(p.key())
+                        .isMoreThan(p.advice().apply(work.values()).most()))
+                .map(p -> " The %s (%s) is more than %s (%s)."
+                        .formatted(
+                                p.label(),
+                                ruler.text(work.values().length(p.key())),
+                                p.advice().apply(work.values()).what(),
+                                ruler.text(p.advice().apply(work.values()).most())))
+                .findFirst()
+                .orElse("");
     }
 
     private static String at(Projection.Edge edge) {

@@ -355,8 +355,8 @@ class PlannerTest {
                 .extracting(Snag.Fix::label)
                 .containsExactly("Make the largest card from 12 × 12 in", "Use a sheet of Legal");
         assertThat(only(plan, Snag.Code.LONGER_THAN_TRIMMER).severity()).isEqualTo(Severity.WARNING);
-        assertThat(plan.basesFromSheet()).isZero();
-        assertThat(Planner.plan(closed("z-fold", "5 1/2", "4")).basesFromSheet())
+        assertThat(plan.fromSheet().bases()).isZero();
+        assertThat(Planner.plan(closed("z-fold", "5 1/2", "4")).fromSheet().bases())
                 .isEqualTo(3);
     }
 

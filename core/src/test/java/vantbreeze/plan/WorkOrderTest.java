@@ -132,6 +132,31 @@ class WorkOrderTest {
         assertThat(indexOf(plan, "Glue the inner bar 2 right tab")).isLessThan(indexOf(plan, "Glue the bar"));
     }
 
+    /** By hand: 7 x 5, 5 x 5 and two 6 x 2 in do not lie on one 8 1/2 x 11, on one 12 x 12 they do. */
+    @Test
+    void aBaseIsAllItsPieces() {
+        Brief book = Briefs.closed("floating-book", "7", "5");
+        assertThat(Planner.withoutFixes(book.withSheet(Sheet.named("letter"))).fromSheet())
+                .isEqualTo(new Yield(1, 2));
+        assertThat(Planner.withoutFixes(book).fromSheet()).isEqualTo(new Yield(1, 1));
+        assertThat(Planner.withoutFixes(book.withSheet(Sheet.named("6x6")))
+                        .fromSheet()
+                        .bases())
+                .isZero();
+    }
+
+    @Test
+    void aStageDeeperThanItsWingsSaysSo() {
+        Plan plan = Planner.plan(Briefs.closed("stage", "5 1/2", "4 1/4")
+                .with("wing", in("1 1/4"))
+                .with("depth", in("2")));
+        assertThat(plan.snags())
+                .noneMatch(s -> s.code() == Snag.Code.CLOSES_DIFFERENTLY)
+                .filteredOn(s -> s.code() == Snag.Code.STICKS_OUT)
+                .singleElement()
+                .satisfies(s -> assertThat(s.text()).contains("The depth (2 in) is more than the wing (1¼ in)."));
+    }
+
     /** The band's long end lies over front panel and middle but is glued to the front panel alone. */
     @ParameterizedTest
     @CsvSource({

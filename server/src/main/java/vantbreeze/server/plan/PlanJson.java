@@ -148,9 +148,12 @@ public record PlanJson(
     public record CutJson(
             int count, String name, SizeJson size, String goesOn, String note, boolean mat, boolean split) {}
 
-    /** @param bases how many bases one sheet gives in plain rows */
+    /**
+     * @param bases how many bases come out of that many sheets, all pieces of a base counted together; 0 if one is too large
+     * @param sheets 1 if one sheet gives a whole base
+     */
     @Schema(name = "SheetUse")
-    public record SheetUseJson(String name, SizeJson size, int bases) {}
+    public record SheetUseJson(String name, SizeJson size, int bases, int sheets) {}
 
     /**
      * How the closed card sits in an envelope.

@@ -50,7 +50,10 @@ public final class PlanWriter {
                                 c.count(), c.name(), size(c.size()), c.goesOn(), c.note(), c.isMat(), c.isSplit()))
                         .toList(),
                 new PlanJson.SheetUseJson(
-                        plan.brief().sheet().name(), size(plan.brief().sheet().size()), plan.basesFromSheet()),
+                        plan.brief().sheet().name(),
+                        size(plan.brief().sheet().size()),
+                        plan.fromSheet().bases(),
+                        plan.fromSheet().sheets()),
                 plan.fit() == null ? null : PlanJson.FitJson.of(plan.fit(), units),
                 plan.closest().stream().map(f -> PlanJson.FitJson.of(f, units)).toList(),
                 plan.steps(),

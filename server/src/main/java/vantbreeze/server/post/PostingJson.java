@@ -46,6 +46,7 @@ public record PostingJson(
      * @param depth absent where it is flat
      * @param square the side of the square it is cut from; absent where it is not
      * @param how it is made, in order
+     * @param remark what stands in the way of cutting it from the sheet at hand; absent if nothing does
      */
     @Schema(name = "MadeEnvelope")
     public record MadeJson(
@@ -54,16 +55,18 @@ public record PostingJson(
             @Schema(nullable = true) LengthJson depth,
             @Schema(nullable = true) LengthJson square,
             PieceJson piece,
-            List<String> how) {
+            List<String> how,
+            @Schema(nullable = true) String remark) {
 
-        static MadeJson of(MadeEnvelope made, UnitSystem units) {
+        static MadeJson of(MadeEnvelope made, Posting posting, UnitSystem units) {
             return new MadeJson(
                     made.style(),
                     SizeJson.of(made.inside(), units),
                     made.depth().isPositive() ? LengthJson.of(made.depth(), units) : null,
                     made.square().map(s -> LengthJson.of(s, units)).orElse(null),
                     PieceJson.of(ScoreCard.of(made.piece()), made.structure().panels(), List.of(), units),
-                    made.how(vantbreeze.measure.Ruler.of(units)));
+                    made.how(vantbreeze.measure.Ruler.of(units)),
+                    posting.remark(made, vantbreeze.measure.Ruler.of(units)).orElse(null));
         }
     }
 
@@ -149,7 +152,7 @@ public record PostingJson(
                 posting.grams(),
                 posting.chosen().map(f -> FitJson.of(f, units)).orElse(null),
                 posting.fits().stream().map(f -> FitJson.of(f, units)).toList(),
-                posting.made().stream().map(m -> MadeJson.of(m, units)).toList(),
+                posting.made().stream().map(m -> MadeJson.of(m, posting, units)).toList(),
                 posting.closure().text().isEmpty() ? null : ClosureJson.of(posting.closure(), units),
                 LetterJson.of(posting.letter(), posting.letterName(), units),
                 posting.post().stream().map(v -> VerdictJson.of(v, table)).toList());

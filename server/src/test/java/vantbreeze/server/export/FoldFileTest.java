@@ -73,6 +73,39 @@ class FoldFileTest {
         assertThat(angles.get(kinds.indexOf("V"))).isEqualTo(180);
     }
 
+    /** The shoelace formula over each face, in along the flat edge and out again, gives the paper that is left. */
+    @Test
+    void openingsStayOpen() {
+        String brief = TestBriefs.zFold("4 1/4 in", "5 1/2 in")
+                .replace("z-fold", "book")
+                .replaceFirst(
+                        "\\{",
+                        "{\"parameters\": {\"window\": \"front\", \"windowWidth\": \"2 in\", \"windowHeight\": \"3 in\"},");
+        Plan plan = Planner.plan(JSON.readValue(brief, BriefJson.class).read());
+        JsonNode file = JSON.readTree(JSON.writeValueAsString(FoldFile.of("window", plan)));
+        double area = 0;
+        for (JsonNode face : file.get("faces_vertices")) {
+            for (int i = 0; i < face.size(); i++) {
+                JsonNode a = file.get("vertices_coords").get(face.get(i).asInt());
+                JsonNode b = file.get("vertices_coords")
+                        .get(face.get((i + 1) % face.size()).asInt());
+                area += (a.get(0).asDouble() * b.get(1).asDouble()
+                                - b.get(0).asDouble() * a.get(1).asDouble())
+                        / 2;
+            }
+        }
+        assertThat(area).isCloseTo((8.5 * 5.5 - 2 * 3) * 25.4 * 25.4, org.assertj.core.api.Assertions.within(0.1));
+        assertThat(file.get("edges_assignment")
+                        .valueStream()
+                        .filter(k -> k.asString().equals("F")))
+                .hasSize(1);
+        /* A sheet with one opening: V - E + F is one less. */
+        assertThat(file.get("vertices_coords").size()
+                        - file.get("edges_vertices").size()
+                        + file.get("faces_vertices").size())
+                .isZero();
+    }
+
     @Test
     void furtherPiecesAreFurtherFrames() {
         JsonNode file = file("double-z");
