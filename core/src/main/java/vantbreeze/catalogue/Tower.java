@@ -83,6 +83,7 @@ final class Tower implements FoldDesign {
         List<Length> slits = v.lengths(SLITS).lengths();
         Length centre = Values.half(v.height());
         PieceBuilder base = Piece.rectangle("base", flat, v.height())
+                .scoredAcross()
                 .name("left end", new Point(Values.half(s), centre))
                 .name("middle", new Point(Values.half(flat), centre))
                 .name("right end", new Point(flat.minus(Values.half(s)), centre));

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import vantbreeze.measure.Length;
@@ -18,11 +19,16 @@ import vantbreeze.structure.Side;
 /**
  * All scores of one piece, in the order they are reached.
  *
+ * @param settings the same by position, as the board is set
  * @param lines the same as they are scored: what runs on straight from one score into the next is one line
  * @param sameFromBothEnds for each side whose scores lie the same when the piece is turned round, how they are read then
  */
 public record ScoreCard(
-        Piece piece, List<ScoreReading> readings, List<ScoreReading> lines, List<BothEnds> sameFromBothEnds) {
+        Piece piece,
+        List<ScoreReading> readings,
+        List<ScoreSetting> settings,
+        List<ScoreReading> lines,
+        List<BothEnds> sameFromBothEnds) {
 
     private static final int SHORTEST_NAME = 3;
 
@@ -36,7 +42,7 @@ public record ScoreCard(
     public record BothEnds(Side side, List<Length> positions, Optional<Length> middle) {
 
         public String text(Ruler ruler) {
-            String at = String.join(" and ", positions.stream().map(ruler::text).toList());
+            String at = Steps.joined(positions.stream().map(ruler::text).toList());
             return "score at %s, turn it round and score at %s again%s"
                     .formatted(
                             at,
@@ -46,10 +52,22 @@ public record ScoreCard(
         }
     }
 
+    /** Of a piece all of whose scores fold. */
     public static ScoreCard of(Piece piece) {
+        return of(piece, score -> true);
+    }
+
+    /** @param folds whether a score, by its id, folds at any stage */
+    public static ScoreCard of(Piece piece, Predicate<String> folds) {
         List<ScoreReading> readings = readings(piece);
         List<ScoreReading> lines = joined(readings, piece.size());
-        return new ScoreCard(piece, readings, lines, sameFromBothEnds(lines));
+        List<ScoreSetting> settings = ScoreSetting.of(piece, readings, folds);
+        return new ScoreCard(
+                piece,
+                readings,
+                settings,
+                lines,
+                piece.scoredAcross() ? acrossFromBothEnds(settings) : sameFromBothEnds(lines));
     }
 
     /** Every score of a piece as it is set on a board, in the order they are reached. */
@@ -101,7 +119,7 @@ public record ScoreCard(
     }
 
     /** "left end" for "left end, row 1" and "left end, row 2". */
-    private static String commonName(String one, String other) {
+    static String commonName(String one, String other) {
         int same = 0;
         while (same < Math.min(one.length(), other.length()) && one.charAt(same) == other.charAt(same)) {
             same++;
@@ -146,6 +164,21 @@ public record ScoreCard(
         Length ends = Length.max(oneEnd, otherEnd);
         boolean through = begins.equals(Length.ZERO) && ends.equals(wholeAlong);
         return new ScoreReading(score, lie, at, whole.minus(at), through, begins, ends);
+    }
+
+    /** Scored right across, only the position counts. */
+    private static List<BothEnds> acrossFromBothEnds(List<ScoreSetting> settings) {
+        boolean symmetric = settings.stream()
+                .allMatch(s -> settings.stream().anyMatch(o -> s.fromEnd().equals(o.fromStart())));
+        List<Length> positions = settings.stream()
+                .filter(s -> symmetric && s.fromStart().isLessThan(s.fromEnd()))
+                .map(ScoreSetting::fromStart)
+                .toList();
+        Optional<Length> middle = settings.stream()
+                .filter(s -> s.fromStart().equals(s.fromEnd()))
+                .map(ScoreSetting::fromStart)
+                .findFirst();
+        return positions.isEmpty() ? List.of() : List.of(new BothEnds(Side.FACE, positions, middle));
     }
 
     private static List<BothEnds> sameFromBothEnds(List<ScoreReading> lines) {

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Polygon;
 import vantbreeze.layer.Dressing;
@@ -105,10 +106,15 @@ public final class Steps {
             return;
         }
         StringBuilder text = new StringBuilder(when).append(", lower layers first, borders even.");
-        faces.forEach((joint, list) -> text.append(" On the %s: %s.".formatted(joined(list), joint.text())));
+        faces.forEach((joint, list) ->
+                text.append(" On the %s: %s.".formatted(joined(Grouped.names(list, labels())), joint.text())));
         text.append(" Keep glue and tape %s off every score.".formatted(ruler.text(Joint.TAPE_INSET)))
                 .append(Joint.drying(List.copyOf(faces.keySet())));
         steps.add(new Step(title, text.toString(), GLUE));
+    }
+
+    private List<String> labels() {
+        return dressing.mats().stream().map(m -> m.face().label()).distinct().toList();
     }
 
     private void lay(PlacedOrnament placed) {
@@ -219,7 +225,11 @@ public final class Steps {
                                 .formatted(piece.name(), source(piece), ruler.text(piece.size()));
                 },
                 BLADES));
-        ScoreCard card = ScoreCard.of(piece);
+        ScoreCard card = ScoreCard.of(piece, score -> !isOfCard(piece) || structure.isFolded(score));
+        if (piece.scoredAcross()) {
+            scoreAcross(piece, card);
+            return;
+        }
         for (Side side : Side.values()) {
             List<ScoreReading> lines =
                     card.lines().stream().filter(r -> r.scoreOn() == side).toList();
@@ -236,6 +246,28 @@ public final class Steps {
 
     private String source(Piece piece) {
         return piece.isFilm() ? "clear film" : sheet.name();
+    }
+
+    private boolean isOfCard(Piece piece) {
+        return structure.pieces().contains(piece);
+    }
+
+    /** In one go, whichever side is up: what stays flat is let be. */
+    private void scoreAcross(Piece piece, ScoreCard card) {
+        List<String> at =
+                card.settings().stream().map(s -> ruler.text(s.fromStart())).toList();
+        String how = card.sameFromBothEnds().stream()
+                .map(both -> both.text(ruler))
+                .findFirst()
+                .orElseGet(() -> "score at %s from the left end".formatted(joined(at)));
+        String folds = card.settings().stream()
+                .map(s -> "%s: %s".formatted(ruler.text(s.fromStart()), s.how(ruler)))
+                .collect(Collectors.joining("; "));
+        steps.add(new Step(
+                "Score the " + piece.name(),
+                "Face side up, right across from edge to edge, %s. Then fold, rows counted from the bottom, at %s."
+                        .formatted(how, folds),
+                ""));
     }
 
     /** From left to right as the piece lies then, what is scored at one setting together. */
@@ -347,7 +379,7 @@ public final class Steps {
         steps.add(new Step("Cut the mats", text.toString(), BLADES));
     }
 
-    private static String joined(List<String> parts) {
+    static String joined(List<String> parts) {
         int last = parts.size() - 1;
         return last < 1
                 ? String.join("", parts)

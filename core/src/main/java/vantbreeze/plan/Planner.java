@@ -18,6 +18,7 @@ import vantbreeze.layer.Mat;
 import vantbreeze.layer.MatCut;
 import vantbreeze.layer.Ornament;
 import vantbreeze.layer.PlacedOrnament;
+import vantbreeze.make.Grouped;
 import vantbreeze.make.Steps;
 import vantbreeze.measure.Size;
 import vantbreeze.structure.Form;
@@ -166,9 +167,19 @@ public final class Planner {
                     false,
                     false));
         }
+        List<String> labels = work.dressing().mats().stream()
+                .map(m -> m.face().label())
+                .distinct()
+                .toList();
         List<List<Coordinate>> shapes = alike.keySet().stream().map(Kind::shape).toList();
         alike.forEach((kind, cuts) -> list.add(new Plan.CutPiece(
-                cuts.size(), kind.name(), kind.size(), goesOn(cuts), note(brief, cuts, shapes), true, kind.split())));
+                cuts.size(),
+                kind.name(),
+                kind.size(),
+                goesOn(cuts, labels),
+                note(brief, cuts, shapes),
+                true,
+                kind.split())));
         return list;
     }
 
@@ -184,14 +195,13 @@ public final class Planner {
         return mat.isRectangle() ? Math.abs(Math.sin(Math.toRadians(up))) : up;
     }
 
-    private static String goesOn(List<MatCut> cuts) {
-        return String.join(
-                ", ",
-                cuts.stream()
-                        .flatMap(c -> c.mats().stream())
-                        .map(m -> m.face().label())
-                        .distinct()
-                        .toList());
+    private static String goesOn(List<MatCut> cuts, List<String> labels) {
+        List<String> faces = cuts.stream()
+                .flatMap(c -> c.mats().stream())
+                .map(m -> m.face().label())
+                .distinct()
+                .toList();
+        return String.join(", ", Grouped.names(faces, labels));
     }
 
     private static String note(Brief brief, List<MatCut> cuts, List<List<Coordinate>> shapes) {

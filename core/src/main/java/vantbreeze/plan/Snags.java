@@ -2,7 +2,9 @@ package vantbreeze.plan;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
@@ -109,8 +111,10 @@ final class Snags {
 
     private void scores() {
         for (ScoreCard card : draft.scoreCards()) {
+            Set<List<Object>> said = new HashSet<>();
             for (ScoreReading reading : card.readings()) {
-                if (Marks.isOffBoard(reading, draft.brief().tools().board())) {
+                if (Marks.isOffBoard(reading, draft.brief().tools().board())
+                        && said.add(List.of(reading.lie(), reading.fromStart()))) {
                     add(
                             Snag.Code.SCORE_OFF_BOARD,
                             Severity.WARNING,

@@ -19,6 +19,7 @@ import vantbreeze.measure.Size;
  * @param corners in order around the outline, first not repeated, at least 3
  * @param holes what is cut out inside, each like the outline
  * @param names a name for the panel around each given place; panels without one are numbered
+ * @param scoredAcross whether makers score it from edge to edge in one go and let the stretches that stay flat be
  */
 public record Piece(
         String name,
@@ -27,7 +28,8 @@ public record Piece(
         List<List<Point>> holes,
         List<ScoreLine> scores,
         List<Slit> slits,
-        List<PanelName> names) {
+        List<PanelName> names,
+        boolean scoredAcross) {
 
     static final GeometryFactory GEOMETRY = new GeometryFactory();
 
@@ -81,7 +83,7 @@ public record Piece(
                         ? new PanelName(n.name(), inside)
                         : n)
                 .toList();
-        return new Piece(name, material, corners, more, scores, slits, moved);
+        return new Piece(name, material, corners, more, scores, slits, moved, scoredAcross);
     }
 
     /** What a polygon encloses, in counts of 1/640 mm, its holes cut out. */

@@ -9,6 +9,7 @@ public final class PieceBuilder {
     private final String name;
     private final List<Point> corners;
     private Material material = Material.CARD;
+    private boolean scoredAcross;
     private final List<ScoreLine> scores = new ArrayList<>();
     private final List<Slit> slits = new ArrayList<>();
     private final List<List<Point>> holes = new ArrayList<>();
@@ -54,7 +55,13 @@ public final class PieceBuilder {
         return this;
     }
 
+    /** Scoring from edge to edge does no harm: makers do it in one go and fold only what folds. */
+    public PieceBuilder scoredAcross() {
+        scoredAcross = true;
+        return this;
+    }
+
     public Piece build() {
-        return new Piece(name, material, corners, holes, scores, slits, names);
+        return new Piece(name, material, corners, holes, scores, slits, names, scoredAcross);
     }
 }

@@ -198,6 +198,11 @@ public final class Structure {
         return hanging;
     }
 
+    /** @return whether a score folds at any stage; where it does not it only marks a line */
+    public boolean isFolded(String score) {
+        return stages.stream().anyMatch(s -> s.degrees(score) != 0);
+    }
+
     /** What makers do with that face whatever is seen of it. */
     public Optional<Habit> habit(Panel panel, Side side) {
         return Optional.ofNullable(habits.get(panel.name() + "/" + side.word()))

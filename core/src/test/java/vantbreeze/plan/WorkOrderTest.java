@@ -170,4 +170,49 @@ class WorkOrderTest {
                 .filteredOn(t -> t.startsWith("Glue the") && t.contains(what))
                 .anyMatch(t -> t.contains(says) && t.contains("the rest has to come away"));
     }
+
+    private static List<String> card(Plan plan) {
+        return plan.scoreCards().get(0).settings().stream()
+                .map(s -> plan.brief().ruler().text(s.fromStart()) + ": "
+                        + s.how(plan.brief().ruler()))
+                .toList();
+    }
+
+    /** Common practice, no published source: six positions from edge to edge in one go, what stays flat is let be. */
+    @Test
+    void aTowersScoreCardHasALineForEachPosition() {
+        Plan plan = Planner.plan(Briefs.closed("tower", "4 1/4", "5 1/2"));
+        assertThat(card(plan))
+                .containsExactly(
+                        "1 in: score right across, fold only rows 1, 3, 5 valley",
+                        "2 in: whole height; rows 1, 3, 5 mountain, rows 2, 4 valley",
+                        "3 in: score right across, fold only rows 2, 4 mountain",
+                        "5¼ in: score right across, fold only rows 2, 4 mountain",
+                        "6¼ in: whole height; rows 1, 3, 5 mountain, rows 2, 4 valley",
+                        "7¼ in: score right across, fold only rows 1, 3, 5 valley");
+        assertThat(plan.steps()).filteredOn(s -> s.title().startsWith("Score")).hasSize(1);
+        assertThat(text(plan, "Score the base"))
+                .contains("right across from edge to edge")
+                .contains("score at 1 in, 2 in and 3 in, turn it round and score at 1 in, 2 in and 3 in again");
+    }
+
+    @Test
+    void aPlainScoreIsOneWord() {
+        assertThat(card(Planner.plan(Briefs.closed("z-fold", "5 1/2", "4 1/4"))))
+                .containsExactly("2¾ in: mountain", "5½ in: valley");
+        assertThat(card(Planner.plan(Briefs.closed("inverted-z", "5 1/2", "4 1/4")))
+                        .get(0))
+                .isEqualTo("¾ in: only row 2 mountain");
+    }
+
+    @Test
+    void longListsOfNamesAreGrouped() {
+        List<String> walls = IntStream.rangeClosed(1, 6)
+                .boxed()
+                .flatMap(i -> java.util.stream.Stream.of("left wall, row " + i, "right wall, row " + i))
+                .toList();
+        assertThat(vantbreeze.make.Grouped.names(walls, walls)).containsExactly("all 12 walls");
+        assertThat(vantbreeze.make.Grouped.names(List.of("front", "back"), List.of("front", "back", "middle")))
+                .containsExactly("front", "back");
+    }
 }

@@ -11,6 +11,7 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.locationtech.jts.geom.Coordinate;
 import vantbreeze.make.ScoreCard;
 import vantbreeze.make.ScoreReading;
+import vantbreeze.make.ScoreSetting;
 import vantbreeze.make.Step;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Ruler;
@@ -18,7 +19,6 @@ import vantbreeze.measure.Size;
 import vantbreeze.plan.Plan;
 import vantbreeze.plan.Severity;
 import vantbreeze.plan.Snag;
-import vantbreeze.structure.Fold;
 import vantbreeze.structure.Panel;
 import vantbreeze.structure.Piece;
 
@@ -238,26 +238,25 @@ final class PlanPdf {
     }
 
     private void scoreCard(ScoreCard card) {
-        if (card.lines().isEmpty()) {
+        if (card.settings().isEmpty()) {
             return;
         }
         title("Score card: " + card.piece().name());
-        double[] at = {0, 40, 70, 100, 120, 142};
-        boolean level = card.lines().stream().anyMatch(r -> r.lie() == ScoreReading.Lie.LEVEL);
-        boolean upright = card.lines().stream().anyMatch(r -> r.lie() == ScoreReading.Lie.UPRIGHT);
+        double[] at = {0, 40, 70, 100, 122};
+        boolean level = card.settings().stream().anyMatch(r -> r.lie() == ScoreReading.Lie.LEVEL);
+        boolean upright = card.settings().stream().anyMatch(r -> r.lie() == ScoreReading.Lie.UPRIGHT);
         String oneEnd = !level ? "from the left" : upright ? "left or bottom" : "from the bottom";
         String otherEnd = !level ? "from the right" : upright ? "right or top" : "from the top";
-        columns(at, true, "score", oneEnd, otherEnd, "fold", "score on", "only from – to");
-        for (ScoreReading r : card.lines()) {
+        columns(at, true, "score", oneEnd, otherEnd, "score on", "fold");
+        for (ScoreSetting s : card.settings()) {
             columns(
                     at,
                     false,
-                    r.score().id(),
-                    r.fromStart() == null ? "see drawing" : ruler.text(r.fromStart()),
-                    r.fromEnd() == null ? "" : ruler.text(r.fromEnd()),
-                    r.score().fold() == Fold.MOUNTAIN ? "mountain" : "valley",
-                    r.scoreOn().word() + " side",
-                    r.runsThrough() || r.begins() == null ? "" : ruler.text(r.begins()) + " – " + ruler.text(r.ends()));
+                    s.name(),
+                    s.fromStart() == null ? "see drawing" : ruler.text(s.fromStart()),
+                    s.fromEnd() == null ? "" : ruler.text(s.fromEnd()),
+                    s.scoreOn().map(side -> side.word() + " side").orElse("see fold"),
+                    s.how(ruler));
         }
         for (ScoreCard.BothEnds both : card.sameFromBothEnds()) {
             row("From both ends, %s up: %s.".formatted(both.side().word(), both.text(ruler)), TEXT_MM);

@@ -5,6 +5,7 @@ import java.util.List;
 import vantbreeze.catalogue.Handle;
 import vantbreeze.make.ScoreCard;
 import vantbreeze.make.ScoreReading;
+import vantbreeze.make.ScoreSetting;
 import vantbreeze.measure.Ruler;
 import vantbreeze.measure.UnitSystem;
 import vantbreeze.server.plan.LengthJson.SizeJson;
@@ -27,8 +28,8 @@ public record PieceJson(
         List<PanelJson> panels,
         List<ScoreJson> scores,
 
-        @Schema(description = "the scores as they are scored: what runs on straight is one line, without a handle")
-        List<ScoreJson> lines,
+        @Schema(description = "the scores by position, as the board is set")
+        List<SettingJson> settings,
 
         List<SlitJson> slits,
 
@@ -112,6 +113,32 @@ public record PieceJson(
         }
     }
 
+    /**
+     * One position on the board.
+     *
+     * @param how what of the line folds which way
+     * @param scoreOn absent where stretches of it have their ridges on either side
+     */
+    @Schema(name = "ScoreSetting")
+    public record SettingJson(
+            String name,
+            ScoreReading.Lie lie,
+            @Schema(nullable = true) LengthJson fromStart,
+            @Schema(nullable = true) LengthJson fromEnd,
+            String how,
+            @Schema(nullable = true) Side scoreOn) {
+
+        private static SettingJson of(ScoreSetting setting, UnitSystem units) {
+            return new SettingJson(
+                    setting.name(),
+                    setting.lie(),
+                    LengthJson.orNull(setting.fromStart(), units),
+                    LengthJson.orNull(setting.fromEnd(), units),
+                    setting.how(Ruler.of(units)),
+                    setting.scoreOn().orElse(null));
+        }
+    }
+
     @Schema(name = "Slit")
     public record SlitJson(String id, double[] from, double[] to) {}
 
@@ -136,7 +163,7 @@ public record PieceJson(
                 card.readings().stream()
                         .map(r -> ScoreJson.of(r, handles, units))
                         .toList(),
-                card.lines().stream().map(r -> ScoreJson.of(r, handles, units)).toList(),
+                card.settings().stream().map(s -> SettingJson.of(s, units)).toList(),
                 piece.slits().stream()
                         .map(s -> new SlitJson(s.id(), point(s.from()), point(s.to())))
                         .toList(),

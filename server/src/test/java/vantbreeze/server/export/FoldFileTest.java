@@ -78,9 +78,9 @@ class FoldFileTest {
     void openingsStayOpen() {
         String brief = TestBriefs.zFold("4 1/4 in", "5 1/2 in")
                 .replace("z-fold", "book")
-                .replaceFirst(
-                        "\\{",
-                        "{\"parameters\": {\"window\": \"front\", \"windowWidth\": \"2 in\", \"windowHeight\": \"3 in\"},");
+                .replace(
+                        "\"parameters\": {}",
+                        "\"parameters\": {\"window\": \"front\", \"windowWidth\": \"2 in\", \"windowHeight\": \"3 in\"}");
         Plan plan = Planner.plan(JSON.readValue(brief, BriefJson.class).read());
         JsonNode file = JSON.readTree(JSON.writeValueAsString(FoldFile.of("window", plan)));
         double area = 0;

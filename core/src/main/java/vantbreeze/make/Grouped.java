@@ -1,0 +1,76 @@
+package vantbreeze.make;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/** Long lists of names said short: "all 12 walls and links" for twelve names that differ in side and row. */
+public final class Grouped {
+
+    /** So many names are read, more are counted. */
+    private static final int READ = 4;
+
+    private Grouped() {}
+
+    /**
+     * @param names what is meant, such as "left wall, row 2" or "front (back side)"
+     * @param all the names that there are
+     */
+    public static List<String> names(List<String> names, List<String> all) {
+        if (names.size() <= READ) {
+            return names;
+        }
+        Map<String, List<String>> byKind = byKind(names);
+        Map<String, List<String>> everything = byKind(all);
+        List<String> said = new ArrayList<>();
+        List<String> whole = new ArrayList<>();
+        int wholeCount = 0;
+        for (Map.Entry<String, List<String>> kind : byKind.entrySet()) {
+            List<String> there = kind.getValue();
+            if (there.size() == 1) {
+                said.add(there.get(0));
+            } else if (there.size()
+                    == everything.getOrDefault(kind.getKey(), List.of()).size()) {
+                whole.add(plural(kind.getKey()));
+                wholeCount += there.size();
+            } else if (there.size() <= 2) {
+                said.addAll(there);
+            } else {
+                said.add("%d %s".formatted(there.size(), plural(kind.getKey())));
+            }
+        }
+        if (!whole.isEmpty()) {
+            said.add(
+                    0,
+                    "%s %d %s"
+                            .formatted(wholeCount == 2 ? "both of" : "all", wholeCount, String.join(" and ", whole))
+                            .replace("both of 2", "both"));
+        }
+        return said;
+    }
+
+    private static Map<String, List<String>> byKind(List<String> names) {
+        Map<String, List<String>> kinds = new LinkedHashMap<>();
+        names.forEach(
+                n -> kinds.computeIfAbsent(kind(n), k -> new ArrayList<>()).add(n));
+        return kinds;
+    }
+
+    /** "wall" for "left wall, row 2", "strut (back side)" for "right strut 3 (back side)". */
+    private static String kind(String name) {
+        String side = name.endsWith(" (back side)") ? " (back side)" : "";
+        return name.substring(0, name.length() - side.length())
+                        .replaceAll(", row \\d+$", "")
+                        .replaceAll("\\s\\d+$", "")
+                        .replaceAll("^(left|right|upper|lower) ", "")
+                + side;
+    }
+
+    private static String plural(String kind) {
+        int side = kind.indexOf(" (");
+        String noun = side < 0 ? kind : kind.substring(0, side);
+        String many = noun.endsWith("lf") ? noun.substring(0, noun.length() - 1) + "ves" : noun + "s";
+        return many + (side < 0 ? "" : kind.substring(side));
+    }
+}
