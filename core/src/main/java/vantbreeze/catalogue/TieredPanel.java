@@ -1,6 +1,5 @@
 package vantbreeze.catalogue;
 
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -8,19 +7,22 @@ import vantbreeze.measure.Length;
 import vantbreeze.structure.Bond;
 import vantbreeze.structure.Piece;
 import vantbreeze.structure.Point;
-import vantbreeze.structure.Side;
 import vantbreeze.structure.Structure;
 
-/** Tiers on folded legs before an unscored base, each one step lower and glued on the one behind; all feet level. */
+/**
+ * Plates before an unscored base, each on a strip with folded legs and lower than the one behind; all feet level. The strips
+ * are springs that nobody sees, the plates are the picture.
+ */
 final class TieredPanel implements FoldDesign {
 
     private static final String TIERS = "tiers";
     private static final String LEG = "leg";
     private static final String FRONT = "front";
-    private static final String STEP = "step";
-
-    /** Legs half drawn out, in degrees: each outer score folds half as much as a full turn less this. */
-    private static final double HALF_OPEN = 90;
+    private static final String PLATE = "plate";
+    private static final String PLATE_HIGH = "plateHeight";
+    private static final String PLATE_STEP = "step";
+    private static final String STRIP_HIGH = "stripHeight";
+    private static final String STRIP_STEP = "stripStep";
 
     @Override
     public String id() {
@@ -34,7 +36,7 @@ final class TieredPanel implements FoldDesign {
 
     @Override
     public String summary() {
-        return "Panels that stand before each other in steps, on a plain base.";
+        return "Plates that stand before each other in steps, on a plain base.";
     }
 
     @Override
@@ -42,7 +44,7 @@ final class TieredPanel implements FoldDesign {
         return List.of(
                 Parameter.width(),
                 Parameter.height(),
-                Parameter.count(TIERS, "tiers", "How many tiers stand before the base.", 2, 1, 4),
+                Parameter.count(TIERS, "tiers", "How many plates stand before the base.", 3, 1, 4),
                 Parameter.length(
                         LEG,
                         "leg",
@@ -58,81 +60,139 @@ final class TieredPanel implements FoldDesign {
                                 "or both legs do not lie beside each other")),
                 Parameter.length(
                         FRONT,
-                        "front",
-                        "Width of every tier's front.",
-                        v -> v.grid().nearest(v.width().times(7).dividedBy(8).each()),
+                        "strip's front",
+                        "Width of a strip's front, the same for all of them.",
+                        v -> Length.max(
+                                v.length(LEG).times(4),
+                                v.grid().nearest(v.width().times(3).dividedBy(4).each())),
                         v -> new Range(
-                                v.length(LEG).times(2),
-                                "or its legs do not lie beside each other",
+                                v.length(LEG).times(4),
+                                "or its legs meet behind it",
                                 v.width(),
                                 "the width of the card")),
                 Parameter.length(
-                        STEP,
-                        "step",
-                        "How much lower each tier is than the one behind.",
-                        v -> v.grid()
-                                .nearest(
-                                        v.height().dividedBy(v.count(TIERS) + 2).each()),
+                        PLATE,
+                        "plate",
+                        "Width of the plates on the strips' fronts.",
+                        v -> Length.max(
+                                v.length(FRONT),
+                                v.grid()
+                                        .nearest(
+                                                v.width().times(9).dividedBy(10).each())),
                         v -> new Range(
-                                Length.ZERO,
-                                "where all are alike",
-                                v.height()
-                                        .minus(Parameter.SMALLEST_PANEL)
-                                        .dividedBy(v.count(TIERS))
-                                        .each(),
-                                "or the last tier is gone")));
+                                v.length(FRONT), "or its strip shows beside it", v.width(), "the width of the card")),
+                Parameter.stripHeight(
+                        PLATE_HIGH,
+                        "tallest plate",
+                        "Height of the plate that stands next to the base.",
+                        v -> v.grid().nearest(v.height().times(11).dividedBy(14).each())),
+                Parameter.length(
+                                PLATE_STEP,
+                                "plates' step",
+                                "How much lower each plate is than the one behind.",
+                                v -> Length.min(
+                                        mostStep(v, PLATE_HIGH),
+                                        v.grid()
+                                                .nearest(v.height()
+                                                        .times(3)
+                                                        .dividedBy(14)
+                                                        .each())),
+                                v -> new Range(
+                                        Length.ZERO,
+                                        "where all are alike",
+                                        mostStep(v, PLATE_HIGH),
+                                        "or the last plate is gone"))
+                        .onlyIf(TieredPanel::isStepped),
+                Parameter.length(
+                        STRIP_HIGH,
+                        "tallest strip",
+                        "Height of the strip behind the tallest plate; a plate hides its strip.",
+                        v -> Length.min(v.length(PLATE_HIGH), v.grid().nearest(Values.half(v.height()))),
+                        v -> new Range(
+                                Parameter.SMALLEST_PANEL,
+                                "the least that can be cut",
+                                v.length(PLATE_HIGH),
+                                "the height of its plate")),
+                Parameter.length(
+                                STRIP_STEP,
+                                "strips' step",
+                                "How much lower each strip is than the one behind.",
+                                v -> Length.max(
+                                        leastStripStep(v),
+                                        Length.min(
+                                                mostStep(v, STRIP_HIGH),
+                                                v.grid()
+                                                        .nearest(v.height()
+                                                                .dividedBy(7)
+                                                                .each()))),
+                                v -> new Range(
+                                        leastStripStep(v),
+                                        "or the last strip is taller than its plate",
+                                        mostStep(v, STRIP_HIGH),
+                                        "or the last strip is gone"))
+                        .onlyIf(TieredPanel::isStepped));
+    }
+
+    private static boolean isStepped(Values v) {
+        return v.count(TIERS) > 1;
+    }
+
+    private static Length mostStep(Values v, String tallest) {
+        return Length.max(Length.ZERO, v.length(tallest).minus(Parameter.SMALLEST_PANEL))
+                .dividedBy(v.count(TIERS) - 1)
+                .each();
+    }
+
+    /** Every strip stays behind its plate if the last one does. */
+    private static Length leastStripStep(Values v) {
+        Length last = v.length(PLATE_HIGH)
+                .minus(v.length(PLATE_STEP).times(v.count(TIERS) - 1))
+                .minus(v.length(STRIP_HIGH));
+        return last.isNegative()
+                ? Length.min(
+                        mostStep(v, STRIP_HIGH),
+                        last.negated()
+                                .plus(Length.ofCounts(v.count(TIERS) - 2L))
+                                .dividedBy(v.count(TIERS) - 1)
+                                .each())
+                : Length.ZERO;
+    }
+
+    private static Length fallen(Values v, String tallest, String step, int tier) {
+        return tier == 1
+                ? v.length(tallest)
+                : v.length(tallest).minus(v.length(step).times(tier - 1));
     }
 
     @Override
     public Structure build(Values v) {
-        Length k = v.length(LEG);
         Length front = v.length(FRONT);
-        List<Piece> pieces = new ArrayList<>();
-        List<Bond> bonds = new ArrayList<>();
-        Map<String, Double> displayed = new HashMap<>();
-        pieces.add(Piece.rectangle("base", v.width(), v.height())
+        Length plate = v.length(PLATE);
+        Piece base = Piece.rectangle("base", v.width(), v.height())
                 .name("base", new Point(Values.half(v.width()), Values.half(v.height())))
-                .build());
-        String behind = "base";
-        Length left = Values.half(v.width().minus(front));
-        for (int tier = 1; tier <= v.count(TIERS); tier++) {
-            String name = "tier " + tier;
-            pieces.add(tier(name, v.height().minus(v.length(STEP).times(tier)), k, front, displayed));
-            bonds.add(Bond.turned(name + " left tab", Side.FACE, behind, left.plus(k), Length.ZERO));
-            bonds.add(Bond.turned(
-                    name + " right tab",
-                    Side.FACE,
-                    behind,
-                    left.plus(front.times(2)).plus(k.times(5)),
-                    Length.ZERO));
-            behind = name + " front";
-            left = k.times(3);
-        }
-        Structure.Builder card = Structure.of(pieces.toArray(new Piece[0]));
-        bonds.forEach(card::bond);
-        return card.displayed(displayed).anchoredAt("base/base");
-    }
-
-    /** A front between two legs of three folds each; the outermost fold is the tab, turned in and glued behind. */
-    private static Piece tier(String name, Length height, Length k, Length front, Map<String, Double> displayed) {
-        for (int i = 1; i <= 6; i++) {
-            boolean edge = i == 2 || i == 5;
-            displayed.put(name + " score " + i, edge ? HALF_OPEN : -HALF_OPEN - 45);
-        }
-        return Piece.strip(name, height)
-                .panel(name + " left tab", k)
-                .mountain(name + " score 1")
-                .panel(name + " left foot", k)
-                .valley(name + " score 2")
-                .panel(name + " left leg", k)
-                .mountain(name + " score 3")
-                .panel(name + " front", front)
-                .mountain(name + " score 4")
-                .panel(name + " right leg", k)
-                .valley(name + " score 5")
-                .panel(name + " right foot", k)
-                .mountain(name + " score 6")
-                .panel(name + " right tab", k)
                 .build();
+        Structure.Builder card = Structure.of(base);
+        Map<String, Double> displayed = new HashMap<>();
+        String behind = "base";
+        Length wide = v.width();
+        for (int tier = 1; tier <= v.count(TIERS); tier++) {
+            LegStrip strip =
+                    new LegStrip("strip " + tier, fallen(v, STRIP_HIGH, STRIP_STEP, tier), v.length(LEG), front);
+            strip.addTo(card, behind, Values.half(wide.minus(front)), Length.ZERO);
+            displayed.putAll(strip.displayed());
+            String name = "plate " + tier;
+            Length high = fallen(v, PLATE_HIGH, PLATE_STEP, tier);
+            card.piece(Piece.rectangle(name, plate, high)
+                            .name(name, new Point(Values.half(plate), Values.half(high)))
+                            .build())
+                    .bond(Bond.laid(
+                            name + "/" + name,
+                            strip.frontPanel(),
+                            strip.frontAt().minus(Values.half(plate.minus(front))),
+                            Length.ZERO));
+            behind = name + "/" + name;
+            wide = plate;
+        }
+        return card.displayed(displayed).anchoredAt("base/base");
     }
 }

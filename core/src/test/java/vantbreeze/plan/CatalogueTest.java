@@ -59,13 +59,15 @@ class CatalogueTest {
                 "gatefold | 4 1/4 x 5 1/2 | | 8 1/2 x 5 1/2: 2 1/8 V, 6 3/8 V",
                 "latch-gate | 5 x 7 | middle 1, lip 1/2 | 10 x 7: 1/2 M, 2 1/2 V, 4 1/2 M, 5 1/2 M, 7 1/2 V, 9 1/2 M",
                 "fold-back-gate | 4 x 6 | | 12 x 6: 2 M, 4 V, 8 V, 10 M",
-                "double-opening | 4 1/4 x 5 1/2 | flap 1 1/2 | 10 x 5 1/2: 1 1/2 V, 5 3/4 V",
+                "double-opening | 4 1/4 x 5 1/2 | | 10 x 5 1/2: 1 1/2 V, 5 3/4 V; 7 x 3 1/2: 3 1/2 V",
                 "stage | 5 1/2 x 4 1/4 | wing 1 1/4, depth 1 1/4 | 8 x 4 1/4: 1 1/4 M, 2 1/2 V, 5 1/2 V, 6 3/4 M; 5 1/2 x 1 1/16",
                 "w-fold | 5 x 5 | strip 1 3/4 | 10 x 5: 5 V; 10 x 1 3/4: 2 1/2 V, 5 M, 7 1/2 V",
-                "tiered-panel | 4 1/4 x 5 1/2 | tiers 1, front 3 3/4, leg 1/2 |"
-                        + " 4 1/4 x 5 1/2; 6 3/4 x 3 11/16: 1/2 M, 1 V, 1 1/2 M, 5 1/4 M, 5 3/4 V, 6 1/4 M",
-                "floating-book | 7 x 5 | half 2 1/2, strut 1, high 2 | 7 x 5; 5 x 5: 2 1/2 V; 4 x 2: 1 V, 2 V, 3 V;"
-                        + " 4 x 2: 1 V, 2 V, 3 V",
+                "tiered-panel | 5 x 7 | | 5 x 7;"
+                        + " 6 3/4 x 3 1/2: 1/2 M, 1 V, 1 1/2 M, 5 1/4 M, 5 3/4 V, 6 1/4 M; 4 1/2 x 5 1/2;"
+                        + " 6 3/4 x 2 1/2: 1/2 M, 1 V, 1 1/2 M, 5 1/4 M, 5 3/4 V, 6 1/4 M; 4 1/2 x 4;"
+                        + " 6 3/4 x 1 1/2: 1/2 M, 1 V, 1 1/2 M, 5 1/4 M, 5 3/4 V, 6 1/4 M; 4 1/2 x 2 1/2",
+                "floating-book | 7 x 5 | | 7 x 5; 5 x 5: 2 1/2 V; 6 x 2: 1 1/2 V, 3 V, 4 1/2 V;"
+                        + " 6 x 2: 1 1/2 V, 3 V, 4 1/2 V",
                 "concertina | 4 x 6 | count 4 | 16 x 6: 4 V, 8 M, 12 V",
                 "inverted-z | 5 1/2 x 4 1/4 | depth 3/4, side 3/4, edge 3/4 | 11 x 4 1/4: 3/4 M, 1 1/2 V, 5 1/2 M, 5 1/2 M,"
                         + " 6 1/4 M, 8 1/4 V",
