@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import vantbreeze.measure.Length;
 import vantbreeze.structure.Bond;
+import vantbreeze.structure.Habit;
 import vantbreeze.structure.Piece;
 import vantbreeze.structure.Side;
 import vantbreeze.structure.Structure;
@@ -146,6 +147,7 @@ final class DoubleOpening implements FoldDesign {
                             "flap",
                             v.length(FLAP).plus(u).minus(v.length(LEFT)),
                             v.length(LOW)));
+            card.habit(Habit.BARE, "door back/back");
             displayed.put("door score", 120.0);
         }
         return card.displayed(displayed).anchoredAt("back");

@@ -33,6 +33,8 @@ public final class FoldCatalogue {
                     new FreeStrip())
             .<FoldDesign>map(WithWindow::new)
             .<FoldDesign>map(WithMount::new)
+            .<FoldDesign>map(WithSpring::new)
+            .<FoldDesign>map(WithWritingCard::new)
             .toList();
 
     private FoldCatalogue() {}

@@ -1,6 +1,9 @@
 package vantbreeze.catalogue;
 
+import java.util.function.Function;
 import java.util.stream.Stream;
+import org.locationtech.jts.geom.Envelope;
+import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
 import vantbreeze.structure.Structure;
 
@@ -46,8 +49,47 @@ interface WithExtra extends FoldDesign {
         return !v.choice(key()).equals(NONE);
     }
 
-    /** The box of the panel that carries it. */
+    /** The box of what carries it, on the flat piece. */
+    default Envelope place(Values v) {
+        return v.structure(fold()).panel(v.choice(key())).outline().getEnvelopeInternal();
+    }
+
     default Size box(Values v) {
-        return v.structure(fold()).panel(v.choice(key())).box();
+        Envelope place = place(v);
+        return new Size(Length.nearestTo(place.getWidth()), Length.nearestTo(place.getHeight()));
+    }
+
+    /** A width or height of it. */
+    default Parameter measure(
+            String key,
+            String label,
+            String help,
+            Function<Values, Object> usual,
+            Function<Values, Length> most,
+            String why) {
+        return Parameter.length(
+                        key,
+                        label,
+                        help,
+                        usual,
+                        v -> new Range(Parameter.SMALLEST_PANEL, "the least that folds", most.apply(v), why))
+                .onlyIf(this::isThere);
+    }
+
+    /** Where it lies: in the middle of what is free, on the grid, unless it is said. */
+    default Parameter place(String key, String label, String help, Function<Values, Length> free) {
+        return Parameter.length(
+                        key,
+                        label,
+                        help,
+                        v -> onGrid(v, Values.half(free.apply(v))),
+                        v -> new Range(Length.ZERO, "the panel's edge", free.apply(v), "or it leaves the panel"))
+                .onlyIf(this::isThere);
+    }
+
+    /** On the maker's marks where that is not nothing. */
+    static Length onGrid(Values v, Length length) {
+        Length floor = v.grid().floor(length);
+        return floor.isPositive() || !length.isPositive() ? floor : length;
     }
 }

@@ -49,8 +49,9 @@ record WithWindow(FoldDesign fold) implements WithExtra {
         all.add(panelChoice("film window", "An opening in one panel with clear film behind it."));
         all.add(side(WIDE, "window's width", "Width of the opening.", Size::width));
         all.add(side(TALL, "window's height", "Height of the opening.", Size::height));
-        all.add(place(LEFT, "window from the left", "Where the opening begins on the panel.", WIDE, Size::width));
-        all.add(place(LOW, "window from the bottom", "How high the opening sits on the panel.", TALL, Size::height));
+        all.add(windowPlace(LEFT, "window from the left", "Where the opening begins on the panel.", WIDE, Size::width));
+        all.add(windowPlace(
+                LOW, "window from the bottom", "How high the opening sits on the panel.", TALL, Size::height));
         return all;
     }
 
@@ -69,12 +70,12 @@ record WithWindow(FoldDesign fold) implements WithExtra {
     }
 
     /** In the middle, unless it is said. */
-    private Parameter place(String key, String label, String help, String size, Function<Size, Length> along) {
+    private Parameter windowPlace(String key, String label, String help, String size, Function<Size, Length> along) {
         return Parameter.length(
                         key,
                         label,
                         help,
-                        v -> Values.half(along.apply(box(v)).minus(v.length(size))),
+                        v -> WithExtra.onGrid(v, Values.half(along.apply(box(v)).minus(v.length(size)))),
                         v -> new Range(
                                 RIM,
                                 "the film's rim",

@@ -10,6 +10,7 @@ import java.util.TreeSet;
 import java.util.function.Predicate;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.locationtech.jts.algorithm.locate.SimplePointInAreaLocator;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
@@ -20,6 +21,8 @@ import org.locationtech.jts.geom.prep.PreparedGeometryFactory;
 import vantbreeze.material.Print;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
+import vantbreeze.structure.Piece;
+import vantbreeze.structure.Side;
 import vantbreeze.structure.Structure;
 
 /**
@@ -41,13 +44,27 @@ public record MessageRoom(Face face, Size size) {
     /** @return every face with room enough, the largest first; the front of the closed card is no place for it */
     public static List<MessageRoom> of(
             List<Face> faces, Structure structure, Dressing dressing, Ornaments ornaments, Print base) {
-        return faces.stream()
+        Stream<MessageRoom> written = structure.pieces().stream()
+                .filter(structure::isWritten)
+                .filter(p -> isEnough(p.size()))
+                .map(p -> new MessageRoom(inside(structure, p), p.size()));
+        Stream<MessageRoom> single = faces.stream()
                 .filter(MessageRoom::isReached)
                 .filter(f -> !structure.isGlued(f.panel(), f.side()))
-                .flatMap(f -> on(f, dressing, ornaments, base).stream())
+                .flatMap(f -> on(f, dressing, ornaments, base).stream());
+        return Stream.concat(written, single)
                 .sorted(Comparator.comparingDouble((MessageRoom r) -> r.size().squareMillimetres())
                         .reversed())
                 .toList();
+    }
+
+    private static Face inside(Structure structure, Piece card) {
+        return Face.hardlySeen(
+                structure.panels().stream()
+                        .filter(p -> p.piece().equals(card.name()))
+                        .findFirst()
+                        .orElseThrow(),
+                Side.FACE);
     }
 
     /** Whether someone who has the open card in hand can write there. */

@@ -23,15 +23,16 @@ final class GluePart {
     private static final double TOUCH = Length.COUNTS_PER_MILLIMETRE * Length.COUNTS_PER_MILLIMETRE;
 
     private final Panel laid;
+    private final Panel onto;
     private final Side side;
     private final Geometry held;
     private final boolean isBar;
 
     private GluePart(Structure structure, Bond bond) {
         laid = structure.panel(bond.panel());
+        onto = structure.panel(bond.onto());
         side = bond.side();
-        held = Regions.intersection(
-                bond.placement().inverse().apply(structure.panel(bond.onto()).outline()), laid.outline());
+        held = Regions.intersection(bond.placement().inverse().apply(onto.outline()), laid.outline());
         isBar = structure.bonds().stream()
                         .filter(b -> structure.panel(b.panel()).equals(laid))
                         .map(b -> structure.panel(b.onto()))
@@ -62,7 +63,7 @@ final class GluePart {
                                 all.getMaxY() - part.getMaxY(),
                                 part.getHeight(),
                                 false)
-                        : "what lies on it";
+                        : "what lies on the " + onto.name();
         return " Glue only %s, the side with the glue towards you: the rest has to come away.".formatted(where);
     }
 

@@ -245,7 +245,7 @@ public final class Steps {
     }
 
     private String source(Piece piece) {
-        return piece.isFilm() ? "clear film" : sheet.name();
+        return piece.isFilm() ? "clear film" : structure.isWritten(piece) ? "plain card" : sheet.name();
     }
 
     private boolean isOfCard(Piece piece) {

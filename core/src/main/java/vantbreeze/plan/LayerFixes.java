@@ -93,6 +93,14 @@ final class LayerFixes {
                         "Add a writing mat on the " + f.label(),
                         brief.withMatting(
                                 brief.matting().with(f, brief.matting().on(f).withNote()))));
+        plan.faces().stream()
+                .filter(f -> MessageRoom.isReached(f) && !f.seen().contains(Face.Seen.BEHIND))
+                .sorted(Comparator.comparingDouble((Face f) -> f.panel().squareMillimetres())
+                        .reversed())
+                .limit(1)
+                .forEach(f -> proposed.add(
+                        Math.min(1, proposed.size()),
+                        new Snag.Fix("Glue a writing card on the " + f.label(), brief.with("writing", f.label()))));
     }
 
     /** Whether a mat on top of all others there would still have room; the panel's outline may leave less. */

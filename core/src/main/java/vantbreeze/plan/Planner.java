@@ -123,7 +123,11 @@ public final class Planner {
     private static List<Plan.CutPiece> cutList(Brief brief, Workpiece work) {
         List<Plan.CutPiece> list = new ArrayList<>();
         for (Piece piece : work.structure().pieces()) {
-            String note = piece.isFilm() ? "from clear film" : piece.form().note();
+            String note = piece.isFilm()
+                    ? "from clear film"
+                    : work.structure().isWritten(piece)
+                            ? "from plain card"
+                            : piece.form().note();
             list.add(new Plan.CutPiece(1, piece.name(), piece.size(), "", note, false, false));
         }
         record Kind(String name, Size size, List<Coordinate> shape, double up, boolean split, int number) {}

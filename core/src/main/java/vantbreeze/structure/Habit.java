@@ -7,5 +7,7 @@ public enum Habit {
     /** It gets the usual mats. */
     DRESSED,
     /** It gets one plain paper, to sign. */
-    SIGNED
+    SIGNED,
+    /** It is of plain card whatever the rest is cut from, and written on across the score to the next one like it. */
+    WRITTEN
 }

@@ -209,6 +209,13 @@ public final class Structure {
                 .or(() -> Optional.ofNullable(habits.get(panel.name())));
     }
 
+    /** @return whether it is a card to write in */
+    public boolean isWritten(Piece piece) {
+        List<Panel> own =
+                panels.stream().filter(p -> p.piece().equals(piece.name())).toList();
+        return !own.isEmpty() && own.stream().allMatch(p -> habit(p, Side.FACE).equals(Optional.of(Habit.WRITTEN)));
+    }
+
     /** @return whether something is glued on that side of the panel, or it is glued down by it */
     public boolean isGlued(Panel panel, Side side) {
         return bonds.stream()

@@ -65,7 +65,7 @@ class FoldsPageTest {
 
     private static String parameters(Plan plan) {
         return plan.parameters().stream()
-                .filter(p -> !List.of("width", "height", "window", "mount")
+                .filter(p -> !List.of("width", "height", "window", "mount", "spring", "writing")
                         .contains(p.parameter().key()))
                 .map(p -> p.parameter().label() + " "
                         + (p.value() instanceof vantbreeze.measure.Length length

@@ -238,6 +238,10 @@ class FollowedStepsTest {
         assertThat(text).doesNotContain("\u2212");
         Matcher said = Pattern.compile("its (%s|%s) edge (?:on|(%s) from) the \\1 edge".formatted(one, other, LENGTH))
                 .matcher(text);
+        if (counts < 0 && otherCounts < 0) {
+            assertThat(text).contains("over the %s edge".formatted(one));
+            return;
+        }
         assertThat(said.find()).as(text).isTrue();
         double expected = said.group(1).equals(one) ? counts : otherCounts;
         double there = said.group(2) == null ? 0 : mm(said.group(2));
