@@ -137,9 +137,16 @@ final class Sizer {
                         .filter(s -> isCutFromSheets(s)
                                 && FlatFolder.closed(s).size().equals(size))
                         .isPresent())
+                .map(size -> scoresMiss(size)
+                        ? onMarks(size, t -> basis.orientation().holds(t) && isWithin(t, size, this::isCutFromSheets))
+                        : size)
                 .map(size -> work(size.width(), size.height()))
-                .filter(work -> work.foldsFlat()
-                        && EnvelopeFit.of(work.girth(), brief.envelope()).goesIn());
+                .filter(this::goesIn);
+    }
+
+    /** Then a card a mark or two smaller is the better one. */
+    private boolean scoresMiss(Size size) {
+        return missed(size) >= Marks.SCORE;
     }
 
     private boolean isCutFromSheets(Structure structure) {

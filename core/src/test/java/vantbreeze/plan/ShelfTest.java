@@ -3,9 +3,20 @@ package vantbreeze.plan;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import vantbreeze.catalogue.FoldCatalogue;
+import vantbreeze.layer.Closure;
+import vantbreeze.layer.Matting;
 import vantbreeze.material.Sheet;
+import vantbreeze.material.Tools;
+import vantbreeze.measure.Length;
+import vantbreeze.measure.Size;
+import vantbreeze.measure.ToolGrid;
+import vantbreeze.measure.UnitSystem;
 import vantbreeze.post.Envelope;
 import vantbreeze.post.EnvelopeFit;
 
@@ -74,5 +85,77 @@ class ShelfTest {
         Brief tiny =
                 Briefs.of("book", new Basis.FromSheet(1, Orientation.PORTRAIT)).withSheet(Sheet.named("3 x 2 in"));
         assertThat(entry(Shelf.of(tiny), "book").messageRoom()).isNull();
+    }
+
+    private static Brief atHand(UnitSystem units, String sheet, String envelope) {
+        boolean metric = units == UnitSystem.METRIC;
+        ToolGrid grid = metric ? ToolGrid.MILLIMETRE : ToolGrid.SIXTEENTH_INCH;
+        Length step = metric ? Length.millimetres(3L) : Briefs.in("1/8");
+        return new Brief(
+                FoldCatalogue.named("z-fold"),
+                new Basis.ForEnvelope(Orientation.LANDSCAPE, false),
+                Map.of(),
+                Sheet.named(sheet),
+                Briefs.card(300),
+                new Tools(grid, grid, metric ? Length.millimetres(310L) : Briefs.in("12")),
+                Briefs.matting(1, step, grid, Matting.Meeting.RUN_ON, Map.of()),
+                List.of(),
+                Closure.NONE,
+                Envelope.named(envelope),
+                units);
+    }
+
+    /** What remains has its reason in docs/decisions.md. */
+    private static final Set<String> KNOWN = Set.of("twin-pillar a4 dl NO_MESSAGE_ROOM");
+
+    /** No fold taken from the shelf brings a snag, whatever sheet and envelope lie on the table, in inches or millimetres. */
+    @ParameterizedTest
+    @CsvSource({
+        "INCH,letter,a2us", "INCH,letter,a7us", "INCH,letter,a6us",
+        "INCH,legal,a2us", "INCH,legal,a7us", "INCH,legal,a6us",
+        "INCH,12x12,a2us", "INCH,12x12,a7us", "INCH,12x12,a6us",
+        "METRIC,a4,c6", "METRIC,a4,dl", "METRIC,a4,c5",
+        "METRIC,a3,c6", "METRIC,a3,dl", "METRIC,a3,c5",
+        "METRIC,sra3,c6", "METRIC,sra3,dl", "METRIC,sra3,c5"
+    })
+    void whatTheShelfProposesHasNoSnags(UnitSystem units, String sheet, String envelope) {
+        List<String> snags = Shelf.of(atHand(units, sheet, envelope)).stream()
+                .filter(Shelf.Entry::canBeMade)
+                .flatMap(e -> Planner.withoutFixes(e.brief()).snags().stream()
+                        .filter(s -> s.severity() != Severity.NOTE)
+                        .map(s -> "%s %s %s %s".formatted(e.fold().id(), sheet, envelope, s.code())))
+                .filter(s -> !KNOWN.contains(s))
+                .toList();
+        assertThat(snags).isEmpty();
+    }
+
+    /** Largest within both: a tri-fold for A6 from Letter, three panels from 11 in; a double opening for DL from A4. */
+    @Test
+    void theShelfFillsEnvelopeAndSheet() {
+        Size tri = entry(Shelf.of(atHand(UnitSystem.INCH, "letter", "a6us")), "tri-fold")
+                .closed();
+        assertThat(tri.width()).isGreaterThanOrEqualTo(Briefs.in("3 11/16"));
+        assertThat(tri.height()).isGreaterThanOrEqualTo(Briefs.in("6"));
+        Size door = entry(Shelf.of(atHand(UnitSystem.METRIC, "a4", "dl")), "double-opening")
+                .closed();
+        assertThat(door.squareMillimetres()).isGreaterThanOrEqualTo(99 * 205.0);
+    }
+
+    /** Makers are offered their own sheets and envelopes first. */
+    @ParameterizedTest
+    @CsvSource({"INCH,letter,a2us", "METRIC,a4,c6"})
+    void fixesKeepToTheMakersUnits(UnitSystem units, String sheet, String envelope) {
+        Brief large = atHand(units, sheet, envelope)
+                .withBasis(new Basis.ClosedSize(Length.millimetres(165L), Length.millimetres(140L)));
+        List<String> labels = Planner.plan(large).snags().stream()
+                .flatMap(s -> s.fixes().stream())
+                .map(Snag.Fix::label)
+                .filter(l -> l.startsWith("Use a sheet of"))
+                .toList();
+        assertThat(labels)
+                .isNotEmpty()
+                .allMatch(l -> Sheet.table().stream()
+                        .filter(s -> l.endsWith(" " + s.name()))
+                        .allMatch(s -> s.system() == units));
     }
 }
