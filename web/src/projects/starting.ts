@@ -8,7 +8,7 @@ export function startingBrief(units: Units): Brief {
     basis: { kind: "ENVELOPE", orientation: "LANDSCAPE" },
     parameters: {},
     sheet: metric ? "a4" : "letter",
-    envelope: metric ? "c6" : "a7us",
+    envelope: metric ? "c6" : "a2us",
     base: { stock: "300 gsm", colour: "#fbf8f0", print: "PLAIN" },
     tools: metric
       ? { ruler: "1 mm", board: "1 mm", trimmer: "310 mm" }

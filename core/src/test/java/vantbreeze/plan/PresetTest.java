@@ -2,13 +2,18 @@ package vantbreeze.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.Map;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import vantbreeze.catalogue.FoldCatalogue;
 import vantbreeze.catalogue.Preset;
+import vantbreeze.layer.Matting;
 import vantbreeze.material.Sheet;
+import vantbreeze.material.Tools;
+import vantbreeze.measure.Length;
+import vantbreeze.measure.ToolGrid;
 import vantbreeze.measure.UnitSystem;
 
 /** Usual sizes are no trap: each can be planned as it is. */
@@ -40,5 +45,37 @@ class PresetTest {
             assertThat(plan.closed().size().width()).isEqualTo(preset.width());
         }
         assertThat(plan.closed().size().height()).isEqualTo(preset.height());
+    }
+
+    /** A usual size lies on the marks of the tools that makers of its units have. */
+    @ParameterizedTest
+    @MethodSource("presets")
+    void aUsualSizeHasNoSnags(Preset preset) {
+        boolean metric = preset.units() == UnitSystem.METRIC;
+        ToolGrid grid = metric ? ToolGrid.MILLIMETRE : ToolGrid.SIXTEENTH_INCH;
+        Brief usual = Briefs.of(preset.fold(), new Basis.ClosedSize(preset.width(), preset.height()))
+                .withAll(preset.parameters())
+                .withSheet(Sheet.named("20 x 24 in"));
+        Brief brief = new Brief(
+                usual.fold(),
+                usual.basis(),
+                usual.parameters(),
+                usual.sheet(),
+                usual.base(),
+                new Tools(grid, grid, Length.inches(24)),
+                Briefs.matting(
+                        1,
+                        metric ? Length.millimetres(3L) : Length.inches(1, 8),
+                        grid,
+                        Matting.Meeting.RUN_ON,
+                        Map.of()),
+                usual.ornaments(),
+                usual.closure(),
+                null,
+                preset.units());
+        assertThat(Planner.withoutFixes(brief).snags())
+                .filteredOn(s -> s.severity() != Severity.NOTE)
+                .extracting(Snag::text)
+                .isEmpty();
     }
 }
