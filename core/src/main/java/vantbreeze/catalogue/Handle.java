@@ -144,10 +144,14 @@ public record Handle(
             return key.equals(Parameter.WIDTH) || key.equals(Parameter.HEIGHT);
         }
 
-        /** Usual choices stay by themselves; giving them would mean to list them. */
+        /** Usual choices stay by themselves, as far as they do; giving them would mean to list them. */
         private Optional<Values> withOthersKept(Length tried) {
             return resolved(
-                    tried, key -> chosen.contains(key) || !(values.byKey().get(key) instanceof String));
+                            tried,
+                            key -> chosen.contains(key) || !(values.byKey().get(key) instanceof String))
+                    .filter(v -> values.byKey().entrySet().stream()
+                            .filter(e -> e.getValue() instanceof String)
+                            .allMatch(e -> e.getValue().equals(v.byKey().get(e.getKey()))));
         }
 
         private Optional<Values> resolved(Length tried, Predicate<String> isGiven) {

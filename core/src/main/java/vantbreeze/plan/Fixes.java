@@ -4,9 +4,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
-import vantbreeze.catalogue.Handle;
-import vantbreeze.catalogue.PanelList;
-import vantbreeze.catalogue.PanelRows;
 import vantbreeze.material.Paper;
 import vantbreeze.material.Reach;
 import vantbreeze.material.Sheet;
@@ -117,49 +114,8 @@ final class Fixes {
                 .orElseThrow();
     }
 
-    /** Changes the parameter behind a score so that the score comes to lie there. */
     private void moveTo(String score, Length to, String label) {
-        Length at = scoreLine(score).from().x();
-        for (Handle handle : plan.handles()) {
-            if (!handle.score().equals(score) || to.isLessThan(handle.least()) || to.isMoreThan(handle.most())) {
-                continue;
-            }
-            if (handle.panel() < 0) {
-                Length value = (Length) value(handle.parameter());
-                Length moved = value.plus(Length.nearestTo(to.minus(at).count() / handle.rate()));
-                add(label, brief.with(handle.parameter(), moved));
-            } else {
-                add(label, withPanelsAsBuilt(handle, to.minus(at)));
-            }
-        }
-    }
-
-    /** A list of panels is taken as it was built, so that what is seen is what is kept. */
-    private Brief withPanelsAsBuilt(Handle handle, Length change) {
-        PanelList typed = ((PanelRows) value(handle.parameter())).rows().get(0);
-        String strip = plan.structure().pieces().get(0).name();
-        List<Length> widths = new ArrayList<>(plan.structure().panels().stream()
-                .filter(p -> p.piece().equals(strip))
-                .map(p -> p.box().width())
-                .toList());
-        widths.set(handle.panel(), widths.get(handle.panel()).plus(change));
-        widths.set(handle.panel() + 1, widths.get(handle.panel() + 1).minus(change));
-        return brief.with(handle.parameter(), new PanelRows(List.of(new PanelList(widths, typed.folds()))))
-                .withBasis(new Basis.ClosedSize(
-                        null,
-                        plan.closed() == null ? height() : plan.closed().size().height()));
-    }
-
-    private Length height() {
-        return plan.structure().pieces().get(0).size().height();
-    }
-
-    private Object value(String parameter) {
-        return plan.parameters().stream()
-                .filter(p -> p.parameter().key().equals(parameter))
-                .findFirst()
-                .orElseThrow()
-                .value();
+        Move.of(plan, score).filter(m -> m.reaches(to)).ifPresent(m -> add(label, m.to(to)));
     }
 
     private void usualParameters() {
@@ -222,7 +178,7 @@ final class Fixes {
         Brief asBuilt = plan.handles().stream()
                 .filter(h -> h.panel() >= 0)
                 .findFirst()
-                .map(h -> withPanelsAsBuilt(h, Length.ZERO))
+                .map(h -> Move.withPanelsAsBuilt(plan, h, Length.ZERO))
                 .orElseGet(() -> brief.withBasis(new Basis.ClosedSize(size.width(), size.height())));
         add("Take %s as it is".formatted(ruler.text(size)), asBuilt);
     }

@@ -77,7 +77,10 @@ public record Look(Face.Seen moment, Envelope box, List<Region> regions) {
 
     /** @return the card closed, opened, displayed and from behind, as far as it can be seen so */
     public static List<Look> all(Brief brief) {
-        Workpiece work = Draft.of(brief).work();
+        return all(brief, Draft.of(brief).work());
+    }
+
+    static List<Look> all(Brief brief, Workpiece work) {
         List<Look> looks = new ArrayList<>();
         work.stack().ifPresent(stack -> {
             looks.add(closed(brief, work, stack));

@@ -35,7 +35,10 @@ public final class Planner {
      * @throws BriefException if no card follows from the brief; it names every field at fault
      */
     public static Plan plan(Brief brief) {
-        Draft draft = Draft.of(brief);
+        return plan(Draft.of(brief));
+    }
+
+    static Plan plan(Draft draft) {
         Plan plan = worked(draft);
         return plan.withSnags(plan.snags().stream()
                 .map(snag -> snag.withFixes(Fixes.proven(plan, draft, snag)))

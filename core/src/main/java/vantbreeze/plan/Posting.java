@@ -49,7 +49,11 @@ public record Posting(
      * @throws BriefException if no card follows from the brief, or it cannot close
      */
     public static Posting of(Brief brief, List<Envelope> drawer, List<PostalClass> table) {
-        Plan plan = Planner.withoutFixes(brief);
+        return of(Planner.withoutFixes(brief), drawer, table);
+    }
+
+    static Posting of(Plan plan, List<Envelope> drawer, List<PostalClass> table) {
+        Brief brief = plan.brief();
         if (plan.closed() == null) {
             throw new BriefException(
                     "fold",

@@ -16,8 +16,8 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import vantbreeze.plan.Plan;
-import vantbreeze.plan.Planner;
 import vantbreeze.post.MadeEnvelope;
+import vantbreeze.server.plan.Cards;
 import vantbreeze.server.project.ProjectJson;
 import vantbreeze.server.project.ProjectService;
 import vantbreeze.server.web.Problem;
@@ -28,9 +28,11 @@ import vantbreeze.server.web.Problem;
 class ExportController {
 
     private final ProjectService projects;
+    private final Cards cards;
 
-    ExportController(ProjectService projects) {
+    ExportController(ProjectService projects, Cards cards) {
         this.projects = projects;
+        this.cards = cards;
     }
 
     /** Draws a project on a paper. */
@@ -83,7 +85,7 @@ class ExportController {
         ProjectJson project = projects.get(id);
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, fileName("attachment", project, "pattern.fold"))
-                .body(FoldFile.of(project.name(), Planner.plan(project.brief().read())));
+                .body(FoldFile.of(project.name(), cards.of(project.brief()).plan()));
     }
 
     private static String fileName(String how, ProjectJson project, String what) {
@@ -96,7 +98,7 @@ class ExportController {
     private ResponseEntity<byte[]> pdf(String id, String paper, String what, Drawer drawer) {
         Paper sheet = Paper.named(paper);
         ProjectJson project = projects.get(id);
-        byte[] drawn = drawer.draw(project.name(), Planner.plan(project.brief().read()), sheet);
+        byte[] drawn = drawer.draw(project.name(), cards.of(project.brief()).plan(), sheet);
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, fileName("inline", project, what + ".pdf"))
                 .contentType(MediaType.APPLICATION_PDF)

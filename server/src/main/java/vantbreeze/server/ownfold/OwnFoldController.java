@@ -11,8 +11,8 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import vantbreeze.plan.Shelf;
 import vantbreeze.server.plan.BriefJson;
+import vantbreeze.server.plan.Cards;
 import vantbreeze.server.plan.ShelfJson;
 
 /** The maker's own folds, and the shelf that they stand on beside the catalogue. */
@@ -21,9 +21,11 @@ import vantbreeze.server.plan.ShelfJson;
 class OwnFoldController {
 
     private final OwnFoldService service;
+    private final Cards cards;
 
-    OwnFoldController(OwnFoldService service) {
+    OwnFoldController(OwnFoldService service, Cards cards) {
         this.service = service;
+        this.cards = cards;
     }
 
     @GetMapping("/own-folds")
@@ -50,8 +52,6 @@ class OwnFoldController {
     /** All folds, each as large as the brief's envelope and sheet allow. */
     @PostMapping("/shelf")
     List<ShelfJson> shelf(@RequestBody BriefJson json) {
-        return Shelf.of(json.read(), service.onTheShelf()).stream()
-                .map(ShelfJson::of)
-                .toList();
+        return cards.shelf(json, service.list(), service::onTheShelf);
     }
 }

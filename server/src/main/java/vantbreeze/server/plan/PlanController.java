@@ -14,14 +14,16 @@ import vantbreeze.catalogue.FoldDesign;
 import vantbreeze.catalogue.Parameter;
 import vantbreeze.catalogue.Preset;
 import vantbreeze.material.Sheet;
+import vantbreeze.measure.Length;
 import vantbreeze.measure.Ruler;
 import vantbreeze.measure.Size;
 import vantbreeze.measure.ToolGrid;
 import vantbreeze.measure.UnitSystem;
 import vantbreeze.plan.Brief;
-import vantbreeze.plan.Folding;
-import vantbreeze.plan.Look;
-import vantbreeze.plan.Planner;
+import vantbreeze.plan.BriefException;
+import vantbreeze.plan.Card;
+import vantbreeze.plan.Move;
+import vantbreeze.plan.Plan;
 import vantbreeze.post.Envelope;
 import vantbreeze.server.plan.LengthJson.SizeJson;
 
@@ -29,6 +31,12 @@ import vantbreeze.server.plan.LengthJson.SizeJson;
 @RestController
 @RequestMapping("/api")
 class PlanController {
+
+    private final Cards cards;
+
+    PlanController(Cards cards) {
+        this.cards = cards;
+    }
 
     /** A fold on offer. */
     record FoldJson(
@@ -77,20 +85,40 @@ class PlanController {
     /** A brief in, everything the screen shows out. */
     @PostMapping("/plans")
     PlanJson plan(@RequestBody BriefJson brief) {
-        return PlanWriter.write(Planner.plan(brief.read()));
+        return PlanWriter.write(cards.of(brief).plan());
+    }
+
+    /**
+     * A score moved.
+     *
+     * @param brief of the card as it is
+     * @param toMm where the score is to lie, from the left end of its piece
+     */
+    @Schema(name = "ScoreMove")
+    record MoveJson(BriefJson brief, String score, double toMm) {}
+
+    /** A brief and where one of its scores is to lie in, the plan in which it lies there out. */
+    @PostMapping("/moves")
+    PlanJson move(@RequestBody MoveJson json) {
+        Plan plan = cards.of(json.brief()).plan();
+        Brief moved = Move.of(plan, json.score())
+                .orElseThrow(() ->
+                        new BriefException("score", json.score(), "a score with a handle", "Nothing moves this score."))
+                .to(Length.millimetres(json.toMm()));
+        return PlanWriter.write(cards.of(BriefJson.of(moved)).plan());
     }
 
     /** A brief in, the card as it moves out. Apart from the plan, which has to be quicker. */
     @PostMapping("/foldings")
     FoldingJson folding(@RequestBody BriefJson json) {
-        Brief brief = json.read();
-        return FoldingJson.of(Folding.of(brief), brief.units());
+        Card card = cards.of(json);
+        return FoldingJson.of(card.folding(), card.brief().units());
     }
 
     /** A brief in, the card as it is seen closed, opened, displayed and from behind out; none if it cannot fold. */
     @PostMapping("/looks")
     List<LookJson> looks(@RequestBody BriefJson brief) {
-        return Look.all(brief.read()).stream().map(LookJson::of).toList();
+        return cards.of(brief).looks().stream().map(LookJson::of).toList();
     }
 
     @GetMapping("/folds")

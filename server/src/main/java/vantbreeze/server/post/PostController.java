@@ -12,9 +12,10 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import vantbreeze.plan.Brief;
+import vantbreeze.plan.Card;
 import vantbreeze.plan.Posting;
 import vantbreeze.server.plan.BriefJson;
+import vantbreeze.server.plan.Cards;
 
 /** Envelopes, services, and a card on its way. */
 @RestController
@@ -23,22 +24,23 @@ class PostController {
 
     private final DrawerService drawer;
     private final PostalService postal;
+    private final Cards cards;
 
-    PostController(DrawerService drawer, PostalService postal) {
+    PostController(DrawerService drawer, PostalService postal, Cards cards) {
         this.drawer = drawer;
         this.postal = postal;
+        this.cards = cards;
     }
 
     /** A brief in, how its card is posted out. */
     @PostMapping("/posting")
     PostingJson posting(@RequestBody BriefJson json) {
-        Brief brief = json.read();
+        Card card = cards.of(json);
         List<PostalJson> table = postal.list();
-        Posting posting = Posting.of(
-                brief,
+        Posting posting = card.posting(
                 drawer.atHand(),
                 table.stream().map(r -> PostalReader.read(r.content())).toList());
-        return PostingJson.of(posting, table, brief.units());
+        return PostingJson.of(posting, table, card.brief().units());
     }
 
     @GetMapping("/drawer")

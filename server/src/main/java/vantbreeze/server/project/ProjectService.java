@@ -8,9 +8,9 @@ import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
 import vantbreeze.plan.BriefException;
 import vantbreeze.plan.Plan;
-import vantbreeze.plan.Planner;
 import vantbreeze.plan.Severity;
 import vantbreeze.server.plan.BriefJson;
+import vantbreeze.server.plan.Cards;
 import vantbreeze.server.plan.SavedBrief;
 import vantbreeze.server.web.Conflict;
 import vantbreeze.server.web.NotFound;
@@ -26,12 +26,15 @@ public class ProjectService {
     private final RevisionRepository revisions;
     private final JsonMapper json;
     private final Clock clock;
+    private final Cards cards;
 
-    ProjectService(ProjectRepository projects, RevisionRepository revisions, JsonMapper json, Clock clock) {
+    ProjectService(
+            ProjectRepository projects, RevisionRepository revisions, JsonMapper json, Clock clock, Cards cards) {
         this.projects = projects;
         this.revisions = revisions;
         this.json = json;
         this.clock = clock;
+        this.cards = cards;
     }
 
     @Transactional(readOnly = true)
@@ -48,7 +51,7 @@ public class ProjectService {
 
     /** @throws BriefException if no plan follows; nothing is kept then */
     public ProjectJson create(String name, BriefJson brief) {
-        Planner.plan(brief.read());
+        cards.of(brief).plan();
         Instant now = clock.instant();
         Project project = projects.save(new Project(name.strip(), now));
         revisions.save(new Revision(project.id(), 1, json.writeValueAsString(brief), now));
@@ -62,7 +65,7 @@ public class ProjectService {
      * @throws BriefException if no plan follows; nothing is kept then
      */
     public ProjectJson save(String id, ProjectJson.ChangeJson change) {
-        Planner.plan(change.brief().read());
+        cards.of(change.brief()).plan();
         Project project = projectAt(id, change.version());
         Instant now = clock.instant();
         if (!project.name().equals(change.name().strip())) {
@@ -104,7 +107,7 @@ public class ProjectService {
     public List<ProjectJson.RevisionJson> revisions(String id) {
         return revisions.findByProjectIdOrderByNumberDesc(project(id).id()).stream()
                 .map(r -> {
-                    Plan plan = Planner.plan(read(r).read());
+                    Plan plan = cards.of(read(r)).plan();
                     return new ProjectJson.RevisionJson(
                             r.number(), r.savedAt(), plan.brief().fold().name(), closed(plan));
                 })
@@ -149,7 +152,7 @@ public class ProjectService {
     }
 
     private ProjectJson.SummaryJson summary(Project project) {
-        Plan plan = Planner.plan(read(newest(project)).read());
+        Plan plan = cards.of(read(newest(project))).plan();
         return new ProjectJson.SummaryJson(
                 project.id(),
                 project.name(),

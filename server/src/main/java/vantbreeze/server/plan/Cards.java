@@ -1,0 +1,63 @@
+package vantbreeze.server.plan;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Supplier;
+import org.springframework.stereotype.Component;
+import vantbreeze.plan.Card;
+import vantbreeze.plan.Shelf;
+
+/** The cards asked for last: plan, looks, folding and posting of the same brief are asked for one after the other. */
+@Component
+public class Cards {
+
+    /** A drag leaves one each few pixels; what is shown is always among the last. */
+    private static final int MOST = 24;
+
+    private final Recent<BriefJson, Card> cards = new Recent<>();
+    private final Recent<OnShelf, List<ShelfJson>> shelves = new Recent<>();
+
+    /** @param own the maker's own folds, as they are written */
+    private record OnShelf(BriefJson brief, Object own) {}
+
+    /** What was used last; the rest is let go. */
+    private static final class Recent<K, V> {
+
+        private final Map<K, V> byUse = new LinkedHashMap<>(MOST, 0.75f, true) {
+            @Override
+            protected boolean removeEldestEntry(Map.Entry<K, V> eldest) {
+                return size() > MOST;
+            }
+        };
+
+        /** Two who ask for the same at once may both make it; one of the two is kept. */
+        V get(K key, Supplier<V> make) {
+            synchronized (byUse) {
+                V known = byUse.get(key);
+                if (known != null) {
+                    return known;
+                }
+            }
+            V made = make.get();
+            synchronized (byUse) {
+                V known = byUse.putIfAbsent(key, made);
+                return known == null ? made : known;
+            }
+        }
+    }
+
+    /** @throws vantbreeze.server.web.FieldsRefused if the brief cannot be read */
+    public Card of(BriefJson brief) {
+        return cards.get(brief, () -> new Card(brief.read()));
+    }
+
+    /** All folds for that brief, worked out once for the same own folds. */
+    public List<ShelfJson> shelf(BriefJson brief, Object ownAsWritten, Supplier<List<Shelf.Own>> own) {
+        return shelves.get(
+                new OnShelf(brief, ownAsWritten),
+                () -> Shelf.of(brief.read(), own.get()).stream()
+                        .map(ShelfJson::of)
+                        .toList());
+    }
+}
