@@ -27,13 +27,19 @@ export class Problem extends Error {
   }
 }
 
-async function request<T>(method: string, path: string, body?: unknown): Promise<T> {
+/** A browser lets no larger request outlive its page. */
+const MOST_OUTLIVING = 60_000;
+
+/** @param outlives whether it goes out even if the page is closed meanwhile */
+async function request<T>(method: string, path: string, body?: unknown, outlives = false): Promise<T> {
+  const text = body === undefined ? undefined : JSON.stringify(body);
   let response: Response;
   try {
     response = await fetch(`/api${path}`, {
       method,
       headers: body === undefined ? {} : { "Content-Type": "application/json" },
-      body: body === undefined ? undefined : JSON.stringify(body),
+      body: text,
+      keepalive: outlives && new Blob([text ?? ""]).size < MOST_OUTLIVING,
     });
   } catch {
     throw new Problem({
@@ -57,6 +63,8 @@ async function request<T>(method: string, path: string, body?: unknown): Promise
 
 export const api = {
   plan: (brief: Brief) => request<Plan>("POST", "/plans", brief),
+  move: (brief: Brief, score: string, toMm: number) =>
+    request<Plan>("POST", "/moves", { brief, score, toMm }),
   folding: (brief: Brief) => request<Folding>("POST", "/foldings", brief),
   shelf: (brief: Brief) => request<ShelfEntry[]>("POST", "/shelf", brief),
   looks: (brief: Brief) => request<Look[]>("POST", "/looks", brief),
@@ -87,7 +95,7 @@ export const api = {
   project: (id: string) => request<Project>("GET", `/projects/${id}`),
   create: (name: string, brief: Brief) => request<Project>("POST", "/projects", { name, brief }),
   save: (id: string, version: number, name: string, brief: Brief) =>
-    request<Project>("PUT", `/projects/${id}`, { version, name, brief }),
+    request<Project>("PUT", `/projects/${id}`, { version, name, brief }, true),
   copy: (id: string) => request<Project>("POST", `/projects/${id}/copy`),
   remove: (id: string, version: number) => request<Project>("DELETE", `/projects/${id}?version=${version}`),
   undelete: (id: string) => request<Project>("POST", `/projects/${id}/undelete`),

@@ -23,7 +23,7 @@ const startingPoints: Choice[] = [
 
 /** What the card is sized from, and the measures that go with it. */
 export function BasisWords() {
-  const plan = usePlan();
+  const plan = usePlan((p) => p);
   const change = useChange();
   const { brief, closed } = plan;
   const { basis } = brief;

@@ -31,7 +31,7 @@ interface BenchBarProps {
 
 /** Name, saving, undo, units, print and the ways to other views. */
 export function BenchBar({ onRevisions, onShelf }: BenchBarProps) {
-  const bench = useBench();
+  const bench = useBench((b) => b);
   const store = useBenchStore();
   const [dark, toggleTheme] = useTheme();
   const units = bench.plan?.brief.units ?? unitsOf("in");
@@ -153,7 +153,7 @@ export function BenchBar({ onRevisions, onShelf }: BenchBarProps) {
 }
 
 function ProjectName() {
-  const { name } = useBench();
+  const name = useBench((b) => b.name);
   const store = useBenchStore();
   const [draft, setDraft] = useState(name);
   const commit = () => {

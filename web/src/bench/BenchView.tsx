@@ -13,7 +13,7 @@ import { Verdict } from "./Verdict";
 
 /** The bench: the brief, the flat sheet, the card as it folds, and what follows for the table. */
 export function BenchView() {
-  const plan = usePlan();
+  const plan = usePlan((p) => p);
   const { marked, onMark } = useMarking();
   return (
     <>

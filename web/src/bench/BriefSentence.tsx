@@ -12,7 +12,7 @@ const LAYERS = ["no", "one", "two", "three"];
 
 /** The brief as a sentence whose bold words are controls. */
 export function BriefSentence() {
-  const plan = usePlan();
+  const plan = usePlan((p) => p);
   const change = useChange();
   const { brief } = plan;
   const { matting } = brief;
@@ -67,7 +67,8 @@ export function BriefSentence() {
 
 /** Only where gates meet is there something to choose. */
 function MeetingWord() {
-  const { brief, cutList } = usePlan();
+  const brief = usePlan((p) => p.brief);
+  const cutList = usePlan((p) => p.cutList);
   const change = useChange();
   if (!cutList.some((piece) => piece.split)) return null;
   return (

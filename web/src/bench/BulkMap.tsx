@@ -6,7 +6,7 @@ const LEAST_SHADE = 0.12;
 
 /** The closed card from the front, the darker the thicker, its thickest spot marked. */
 export function BulkMap() {
-  const { closed } = usePlan();
+  const closed = usePlan((p) => p.closed);
   if (!closed) return <p className="m-0">The card does not fold flat, so it has no thickness.</p>;
   const { width, height } = { width: closed.posted.width.mm, height: closed.posted.height.mm };
   const rim = 0.04 * Math.max(width, height);

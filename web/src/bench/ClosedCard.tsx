@@ -7,7 +7,10 @@ import { VERDICTS } from "./verdicts";
 
 /** The closed card, seen from the front, in its envelope to scale. */
 export function ClosedCard({ marked }: { marked: Mark | null }) {
-  const { closed, fit, closest, pieces } = usePlan();
+  const closed = usePlan((p) => p.closed);
+  const fit = usePlan((p) => p.fit);
+  const closest = usePlan((p) => p.closest);
+  const pieces = usePlan((p) => p.pieces);
   if (!closed) return <p>The card does not fold flat, so it has no closed size.</p>;
   const card = { w: closed.posted.width.mm, h: closed.posted.height.mm };
   const turned = fit?.turned ?? false;

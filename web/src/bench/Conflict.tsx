@@ -5,7 +5,8 @@ import { useBench, useBenchStore } from "../state/useBench";
 
 /** Another tab has saved this project in the meantime: the maker chooses, and neither is lost. */
 export function Conflict() {
-  const { theirs, plan } = useBench();
+  const theirs = useBench((b) => b.theirs);
+  const plan = useBench((b) => b.plan);
   const store = useBenchStore();
   const said = (basis: { width?: string | null; height?: string | null }) =>
     [basis.width, basis.height]

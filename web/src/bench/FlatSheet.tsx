@@ -16,7 +16,7 @@ interface FlatSheetProps {
 
 /** The flat piece to scale between two rulers; its scores are dragged along the tool's grid. */
 export function FlatSheet({ piece, mats = [], ornaments = [], marked, onMark }: FlatSheetProps) {
-  const plan = usePlan();
+  const plan = usePlan((p) => p);
   const width = piece.size.width.mm;
   const height = piece.size.height.mm;
   /* While a score is dragged the scale stays, though the sheet grows or shrinks under the pointer. */

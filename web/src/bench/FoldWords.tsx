@@ -12,7 +12,7 @@ import { useFolds, useOwnFolds } from "./useTables";
 
 /** The fold, from the catalogue or one of the maker's own; what the brief already says is kept. */
 export function FoldWord() {
-  const { brief } = usePlan();
+  const brief = usePlan((p) => p.brief);
   const store = useBenchStore();
   const folds = useFolds();
   const own = useOwnFolds();
@@ -41,7 +41,7 @@ const isMadeOf = (own: OwnFold, parameters: Record<string, string>) =>
 
 /** Sizes that makers often begin with; choosing one is a change like any other. */
 export function UsualSizes() {
-  const { brief } = usePlan();
+  const brief = usePlan((p) => p.brief);
   const change = useChange();
   const presets = useFolds().find((f) => f.id === brief.fold)?.presets ?? [];
   const begin = ({ width, height, parameters, units }: Preset) =>
@@ -72,7 +72,7 @@ export function UsualSizes() {
 
 /** A fold whose panels are typed can be kept under a name. */
 export function OwnFolds() {
-  const { parameters } = usePlan();
+  const parameters = usePlan((p) => p.parameters);
   const [open, setOpen] = useState(false);
   if (!parameters.some((p) => p.kind === "PANELS")) return null;
   return (
@@ -93,7 +93,7 @@ export function OwnFolds() {
 }
 
 function Keeping({ onDone }: { onDone(): void }) {
-  const { brief } = usePlan();
+  const brief = usePlan((p) => p.brief);
   const own = useOwnFolds();
   const queries = useQueryClient();
   const [name, setName] = useState("");

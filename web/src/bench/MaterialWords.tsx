@@ -14,7 +14,9 @@ const asChoices = (table: TableEntry[]): Choice[] =>
 
 /** The envelope: one of the table, one measured by the maker, or none. */
 export function EnvelopeWord() {
-  const { brief, fit, closed } = usePlan();
+  const brief = usePlan((p) => p.brief);
+  const fit = usePlan((p) => p.fit);
+  const closed = usePlan((p) => p.closed);
   const change = useChange();
   const envelopes = useEnvelopes();
   const known = !brief.envelope || envelopes.some((e) => e.id === brief.envelope);
@@ -61,7 +63,8 @@ const nameOf = (table: TableEntry[], id: string) => table.find((t) => t.id === i
 
 /** The sheet in hand and its weight. */
 export function SheetWord() {
-  const { brief, sheet } = usePlan();
+  const brief = usePlan((p) => p.brief);
+  const sheet = usePlan((p) => p.sheet);
   const change = useChange();
   const papers = usePapers();
   const known = papers.some((p) => p.id === brief.sheet);

@@ -2,7 +2,7 @@ import { usePlan } from "../state/useBench";
 
 /** What to cut, large enough to read at arm's length. */
 export function Pieces() {
-  const { cutList } = usePlan();
+  const cutList = usePlan((p) => p.cutList);
   return (
     <ul className="m-0 list-none p-0 text-base" aria-label="Pieces to cut">
       {cutList.map((piece, i) => (

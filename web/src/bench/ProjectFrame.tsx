@@ -55,7 +55,8 @@ export interface Marking {
 export const useMarking = () => useOutletContext<Marking>();
 
 function Frame() {
-  const { plan, name } = useBench();
+  const plan = useBench((b) => b.plan);
+  const name = useBench((b) => b.name);
   const [marked, setMarked] = useState<Mark | null>(null);
   const [revisions, setRevisions] = useState(false);
   const [shelf, setShelf] = useState(false);
@@ -81,7 +82,7 @@ function Frame() {
 
 /** A refused change that no word of the sentence shows itself. */
 function Refusal() {
-  const { refusal } = useBench();
+  const refusal = useBench((b) => b.refusal);
   const store = useBenchStore();
   if (!refusal) return null;
   return (

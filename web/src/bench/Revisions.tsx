@@ -6,7 +6,7 @@ import { useBench, useBenchStore } from "../state/useBench";
 
 /** All saved states of the project; an older one can be made the newest again. */
 export function Revisions({ open, onOpenChange }: { open: boolean; onOpenChange(open: boolean): void }) {
-  const { project } = useBench();
+  const project = useBench((b) => b.project);
   const store = useBenchStore();
   const list = useQuery({
     queryKey: ["revisions", project?.id, project?.version],

@@ -1,6 +1,6 @@
 import { useRef, useState, type PointerEvent, type RefObject } from "react";
 import type { Piece, Score } from "../api/types";
-import { dragged, dragTarget } from "../state/drag";
+import { dragTarget } from "../state/drag";
 import { pretty } from "../state/lengths";
 import { useBenchStore, usePlan } from "../state/useBench";
 import type { Mark } from "./marks";
@@ -25,7 +25,7 @@ interface ScoreMarkProps {
 /** A score on the flat sheet, with its position and, where a parameter moves it, a handle. */
 export function ScoreMark({ piece, score, u, raised, isLabelled, marked, onHold }: ScoreMarkProps) {
   const line = useRef<SVGGElement>(null);
-  const drag = useScoreDrag(piece, score, line, onHold);
+  const drag = useScoreDrag(score, line, onHold);
   const { ghost } = drag;
   const height = piece.size.height.mm;
   const x = score.fromStart?.mm ?? score.from[0] ?? 0;
@@ -122,27 +122,21 @@ export function ScoreMark({ piece, score, u, raised, isLabelled, marked, onHold 
 }
 
 /** Dragging a score: the plan follows on the tool's grid while the pointer moves, and is kept when it is let go. */
-function useScoreDrag(
-  piece: Piece,
-  score: Score,
-  line: RefObject<SVGGElement | null>,
-  onHold: (holds: boolean) => void,
-) {
-  const plan = usePlan();
+function useScoreDrag(score: Score, line: RefObject<SVGGElement | null>, onHold: (holds: boolean) => void) {
+  const ruler = usePlan((p) => p.brief.tools.ruler);
   const store = useBenchStore();
-  const grid = useGrids().find((g) => g.name === plan.brief.tools.ruler)?.mm ?? 1;
+  const grid = useGrids().find((g) => g.name === ruler)?.mm ?? 1;
   const x = score.fromStart?.mm ?? 0;
   /** Where the dragged score would lie, in mm; null while none is. */
   const [ghost, setGhost] = useState<number | null>(null);
-  /* The plan under a drag changes; the drag is always reckoned from the one it began with. */
-  const start = useRef({ plan, piece, score, grab: 0 });
+  /* The score under a drag moves; the drag is always reckoned from where it began. */
+  const start = useRef({ score, grab: 0 });
 
   const under = (e: PointerEvent) => {
     const matrix = line.current?.getScreenCTM();
     return matrix ? new DOMPoint(e.clientX, e.clientY).matrixTransform(matrix.inverse()).x : x;
   };
   const target = (e: PointerEvent) => dragTarget(start.current.score, under(e) - start.current.grab, grid);
-  const briefAt = (mm: number) => dragged(start.current.plan, start.current.piece, start.current.score, mm);
   const letGo = () => {
     setGhost(null);
     onHold(false);
@@ -152,29 +146,29 @@ function useScoreDrag(
     ghost,
     begin(e: PointerEvent<SVGElement>) {
       e.currentTarget.setPointerCapture(e.pointerId);
-      start.current = { plan, piece, score, grab: under(e) - x };
+      start.current = { score, grab: under(e) - x };
       setGhost(x);
       onHold(true);
     },
     move(e: PointerEvent) {
       if (ghost === null || target(e) === ghost) return;
       setGhost(target(e));
-      void store.preview(briefAt(target(e)));
+      void store.previewMove(score.id, target(e));
     },
     end(e: PointerEvent) {
       if (ghost === null) return;
       const at = target(e);
       letGo();
-      if (at !== start.current.score.fromStart?.mm) void store.change(briefAt(at));
-      else void store.dropPreview();
+      if (at !== start.current.score.fromStart?.mm) void store.move(score.id, at);
+      else store.dropPreview();
     },
     cancel() {
       letGo();
-      void store.dropPreview();
+      store.dropPreview();
     },
     nudge(steps: number) {
       const at = dragTarget(score, (Math.round(x / grid) + steps) * grid, grid);
-      if (at !== x) void store.change(dragged(plan, piece, score, at));
+      if (at !== x) void store.move(score.id, at);
     },
   };
 }

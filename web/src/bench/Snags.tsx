@@ -11,7 +11,7 @@ const LOOKS = {
 
 /** What will go wrong at the table, each with its place and, where one was found, a fix to apply. */
 export function Snags({ onMark }: { onMark(mark: Mark | null): void }) {
-  const { snags } = usePlan();
+  const snags = usePlan((p) => p.snags);
   const store = useBenchStore();
   if (snags.length === 0) return <p className="text-quiet">Nothing to mind: cut away.</p>;
   return (

@@ -2,7 +2,7 @@ import { usePlan } from "../state/useBench";
 
 /** The order of work, with cautions where they belong. */
 export function Steps() {
-  const { steps } = usePlan();
+  const steps = usePlan((p) => p.steps);
   return (
     <ol className="m-0 list-decimal pl-6 text-base" aria-label="Order of work">
       {steps.map((step, i) => (

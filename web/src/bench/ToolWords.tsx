@@ -9,7 +9,7 @@ import { LengthWord } from "./words";
 
 /** The tools that a plan must suit. */
 export function ToolWords() {
-  const { brief } = usePlan();
+  const brief = usePlan((p) => p.brief);
   const change = useChange();
   const grids = useGrids();
   const { tools } = brief;
@@ -47,7 +47,7 @@ export function ToolWords() {
 
 /** The fold's own measures, each with its limits and a way back to the usual value. */
 export function ParameterWords() {
-  const plan = usePlan();
+  const plan = usePlan((p) => p);
   const own = plan.parameters.filter((p) => p.key !== "width" && p.key !== "height");
   return (
     <>

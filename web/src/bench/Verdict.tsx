@@ -4,7 +4,10 @@ import { VERDICTS } from "./verdicts";
 
 /** One line under the sentence: what comes of it. */
 export function Verdict() {
-  const { closed, fit, sheet, snags } = usePlan();
+  const closed = usePlan((p) => p.closed);
+  const fit = usePlan((p) => p.fit);
+  const sheet = usePlan((p) => p.sheet);
+  const snags = usePlan((p) => p.snags);
   const notes = snags.filter((s) => s.severity === "NOTE").length;
   const open = snags.length - notes;
   const facts = closed

@@ -15,7 +15,7 @@ interface LengthWordProps {
 
 /** A length of the brief; arrow keys go along the tool's grid. */
 export function LengthWord({ label, field, text, onCommit, mm, help }: LengthWordProps) {
-  const { brief } = usePlan();
+  const brief = usePlan((p) => p.brief);
   const step = useGrids().find((g) => g.name === brief.tools.ruler)?.mm;
   const stepped =
     mm !== undefined && step

@@ -5,7 +5,7 @@ import { api } from "../api/client";
 import type { Folding } from "../api/types";
 import type { Mark } from "../bench/marks";
 import { Button } from "../parts/Button";
-import { usePlan } from "../state/useBench";
+import { useSettledBrief } from "../state/useBench";
 import type { Look } from "./PaperModel";
 import { reach, stops } from "./poses";
 import { Section } from "./Section";
@@ -22,10 +22,10 @@ interface FoldViewProps {
 
 /** The card as it folds: a model to turn, the section from above, and one slider through all stages. */
 export function FoldView(props: FoldViewProps) {
-  const { brief } = usePlan();
+  const settled = useSettledBrief();
   const folding = useQuery({
-    queryKey: ["folding", brief],
-    queryFn: () => api.folding(brief),
+    queryKey: ["folding", settled],
+    queryFn: () => api.folding(settled),
     staleTime: Infinity,
     gcTime: 60_000,
     placeholderData: (before) => before,

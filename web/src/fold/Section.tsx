@@ -23,7 +23,7 @@ const WORDS: Record<Cut, { name: string; caption: string }> = {
 
 /** The card cut through where its scores show as points. */
 export function Section({ folding, at, marked, onMark }: SectionProps) {
-  const { pieces } = usePlan();
+  const pieces = usePlan((p) => p.pieces);
   const cut: Cut = pieces.some((p) => p.scores.some((s) => s.lie === "UPRIGHT")) ? "level" : "upright";
   /* Over all frames: not to be reckoned again at every touch of the slider. */
   const { least, most } = useMemo(() => bounds(folding), [folding]);

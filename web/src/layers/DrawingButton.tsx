@@ -12,7 +12,7 @@ interface DrawingButtonProps {
 
 /** Takes the outer line of an SVG drawing as the outline. */
 export function DrawingButton({ width, onDrawn }: DrawingButtonProps) {
-  const { brief } = usePlan();
+  const brief = usePlan((p) => p.brief);
   const input = useRef<HTMLInputElement>(null);
   const [said, setSaid] = useState<{ text: string; refused: boolean } | null>(null);
 

@@ -15,7 +15,8 @@ interface FaceListProps {
 
 /** Every face that is seen at some time: when, what lies on it, and how wide its borders are. */
 export function FaceList({ chosen, onChoose }: FaceListProps) {
-  const { faces, mats } = usePlan();
+  const faces = usePlan((p) => p.faces);
+  const mats = usePlan((p) => p.mats);
   return (
     <ul className="m-0 list-none p-0 text-base" aria-label="Faces to dress">
       {faces.map((face) => {
@@ -54,7 +55,7 @@ export function FaceList({ chosen, onChoose }: FaceListProps) {
 const MATS = ["no mat", "1 mat", "2 mats", "3 mats"].map((label, i) => ({ value: String(i), label }));
 
 function Dressing({ face, mats }: { face: Face; mats: Mat[] }) {
-  const { brief } = usePlan();
+  const brief = usePlan((p) => p.brief);
   const change = useChange();
   const finish = readFinish(face.finish);
   const set = (part: Partial<Finish>) =>

@@ -12,7 +12,7 @@ import { Papers } from "./Papers";
 
 /** The card as it is seen, and everything that is laid on it. */
 export function LayersView() {
-  const { faces } = usePlan();
+  const faces = usePlan((p) => p.faces);
   const { onMark } = useMarking();
   const [chosen, setChosen] = useState<string | null>(null);
   const face = faces.some((f) => f.key === chosen) ? chosen : null;

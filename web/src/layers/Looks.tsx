@@ -2,7 +2,7 @@ import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { api } from "../api/client";
 import type { Look } from "../api/types";
 import { PaperRegions } from "../paper/PaperRegions";
-import { usePlan } from "../state/useBench";
+import { usePlan, useSettledBrief } from "../state/useBench";
 import { MOMENTS } from "./moments";
 
 interface LooksProps {
@@ -12,10 +12,11 @@ interface LooksProps {
 
 /** The card closed, opened, displayed and from behind, in its papers; a face is chosen by pointing at it. */
 export function Looks({ chosen, onChoose }: LooksProps) {
-  const { brief, closed } = usePlan();
+  const settled = useSettledBrief();
+  const closed = usePlan((p) => p.closed);
   const looks = useQuery({
-    queryKey: ["looks", brief],
-    queryFn: () => api.looks(brief),
+    queryKey: ["looks", settled],
+    queryFn: () => api.looks(settled),
     placeholderData: keepPreviousData,
   });
   if (!closed) return <p className="m-0">The card does not fold flat, so it cannot be looked at closed.</p>;

@@ -2,7 +2,7 @@ import { usePlan } from "../state/useBench";
 
 /** Where a message can be written, the largest place first; where there is none a snag says what to do. */
 export function MessageRooms({ onChoose }: { onChoose(face: string): void }) {
-  const { messageRoom } = usePlan();
+  const messageRoom = usePlan((p) => p.messageRoom);
   if (messageRoom.length === 0) {
     return (
       <p className="m-0">

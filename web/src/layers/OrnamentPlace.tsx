@@ -15,7 +15,7 @@ const ARROWS: Record<string, [number, number]> = {
 
 /** The ornament on its panel, as one looks at that face; it is dragged, or moved by arrow keys, along the ruler's marks. */
 export function OrnamentPlace({ ornament }: { ornament: Ornament }) {
-  const plan = usePlan();
+  const plan = usePlan((p) => p);
   const store = useBenchStore();
   const step = useGrids().find((g) => g.name === plan.brief.tools.ruler)?.mm ?? 1;
   const svg = useRef<SVGSVGElement>(null);
@@ -155,7 +155,7 @@ export function OrnamentPlace({ ornament }: { ornament: Ornament }) {
           onPointerUp={drop}
           onPointerCancel={() => {
             setGrip(null);
-            void store.dropPreview();
+            store.dropPreview();
           }}
           onKeyDown={press}
         >

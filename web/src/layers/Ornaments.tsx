@@ -16,7 +16,7 @@ import { readShape, shapeText, SIZE_WORDS, type Shape } from "./shape";
 
 /** What is laid on top: each with its outline, paper, lift and glue, and a place to drag it to. */
 export function Ornaments() {
-  const plan = usePlan();
+  const plan = usePlan((p) => p);
   const change = useChange();
   const [chosen, setChosen] = useState(0);
   const { ornaments } = plan.brief;
@@ -87,7 +87,7 @@ const GLUES = [
 ];
 
 function OrnamentWords({ ornament, index }: { ornament: Ornament; index: number }) {
-  const plan = usePlan();
+  const plan = usePlan((p) => p);
   const change = useChange();
   const field = `ornaments[${index}]`;
   const set = (part: Partial<Ornament>) =>

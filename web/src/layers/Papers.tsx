@@ -10,7 +10,8 @@ const COUNTS = ["no", "one", "two", "three"].map((label, i) => ({ value: String(
 
 /** The base's paper, and for each layer over it its paper and how far it steps in. */
 export function Papers() {
-  const { brief, faces } = usePlan();
+  const brief = usePlan((p) => p.brief);
+  const faces = usePlan((p) => p.faces);
   const change = useChange();
   const { matting } = brief;
   const set = (part: (now: Brief["matting"]) => Partial<Brief["matting"]>) =>

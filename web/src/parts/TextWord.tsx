@@ -20,7 +20,7 @@ const STEPS: Record<string, number> = { ArrowUp: 1, ArrowDown: -1 };
 /** A bold word of the sentence that is typed over. Enter or leaving it commits, Escape takes it back. */
 export function TextWord({ label, shown, field, onCommit, stepped, help }: TextWordProps) {
   const [draft, setDraft] = useState<string | null>(null);
-  const { refusal } = useBench();
+  const refusal = useBench((b) => b.refusal);
   const store = useBenchStore();
   const messageId = useId();
   const [focused, setFocused] = useState(false);

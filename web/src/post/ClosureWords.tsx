@@ -17,7 +17,7 @@ const KINDS = [
 
 /** The closure, its pieces with their sizes, and how it goes on. */
 export function ClosureWords({ kit }: { kit: Posting["closure"] }) {
-  const { brief } = usePlan();
+  const brief = usePlan((p) => p.brief);
   const change = useChange();
   const { marked, onMark } = useMarking();
   const [kind = "none", ...rest] = (brief.closure ?? "none").split(" ");

@@ -10,7 +10,7 @@ import { useAttempt, useDrawer } from "./usePosting";
 
 /** Every envelope of the drawer and the table, those that take the card first. */
 export function Envelopes({ posting }: { posting: Posting }) {
-  const { brief } = usePlan();
+  const brief = usePlan((p) => p.brief);
   const change = useChange();
   const drawer = useDrawer();
   const [all, setAll] = useState(false);
@@ -64,7 +64,7 @@ export function Envelopes({ posting }: { posting: Posting }) {
 
 /** Envelopes that the maker has besides those of the table. */
 function Drawer({ drawer }: { drawer: DrawerEnvelope[] }) {
-  const { brief } = usePlan();
+  const brief = usePlan((p) => p.brief);
   const { trouble, attempt } = useAttempt();
   const [gone, setGone] = useState<DrawerEnvelope | null>(null);
   function keep(e: FormEvent<HTMLFormElement>) {

@@ -38,7 +38,7 @@ export function MadeEnvelopes({ made }: { made: MadeEnvelope[] }) {
 }
 
 function Blank({ made }: { made: MadeEnvelope }) {
-  const bench = useBench();
+  const bench = useBench((b) => b);
   const store = useBenchStore();
   const { marked, onMark } = useMarking();
 

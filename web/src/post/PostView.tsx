@@ -13,7 +13,7 @@ import { Weights } from "./Weights";
 
 /** The closed card on its way: envelope, thickness, what holds it shut, and what the post makes of it. */
 export function PostView() {
-  const { closed } = usePlan();
+  const closed = usePlan((p) => p.closed);
   const { marked } = useMarking();
   const posting = usePosting();
   if (!closed) {

@@ -2,7 +2,7 @@ import { usePlan } from "../state/useBench";
 
 /** What each part weighs, and all of them. */
 export function Weights() {
-  const { closed } = usePlan();
+  const closed = usePlan((p) => p.closed);
   if (!closed) return null;
   return (
     <table className="w-full border-collapse text-left text-base" aria-label="Weight by parts">

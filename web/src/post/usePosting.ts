@@ -1,14 +1,14 @@
 import { keepPreviousData, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, Problem } from "../api/client";
-import { usePlan } from "../state/useBench";
+import { useSettledBrief } from "../state/useBench";
 
 /** How the card on the bench is posted. */
 export function usePosting() {
-  const { brief } = usePlan();
+  const settled = useSettledBrief();
   return useQuery({
-    queryKey: ["posting", brief],
-    queryFn: () => api.posting(brief),
+    queryKey: ["posting", settled],
+    queryFn: () => api.posting(settled),
     placeholderData: keepPreviousData,
     retry: false,
   });

@@ -7,7 +7,7 @@ import { counted } from "../parts/counted";
 import { Button } from "../parts/Button";
 import { reach } from "../fold/poses";
 import { changeFold } from "../state/changeFold";
-import { useBenchStore, usePlan } from "../state/useBench";
+import { useBenchStore, usePlan, useSettledBrief } from "../state/useBench";
 import { SmallModel } from "./SmallModel";
 import { toAndFro, useClock } from "./useClock";
 
@@ -43,11 +43,14 @@ export function FoldShelf({ open, onOpenChange }: FoldShelfProps) {
 }
 
 function Shelf({ onDone }: { onDone(): void }) {
-  const { brief, sheet, fit } = usePlan();
+  const brief = usePlan((p) => p.brief);
+  const settled = useSettledBrief();
+  const sheet = usePlan((p) => p.sheet);
+  const fit = usePlan((p) => p.fit);
   const store = useBenchStore();
   const shelf = useQuery({
-    queryKey: ["shelf", brief],
-    queryFn: () => api.shelf(brief),
+    queryKey: ["shelf", settled],
+    queryFn: () => api.shelf(settled),
     staleTime: Infinity,
     gcTime: 60_000,
   });

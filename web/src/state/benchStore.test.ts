@@ -1,6 +1,6 @@
 import { beforeEach, expect, it, vi } from "vitest";
 import { Problem } from "../api/client";
-import type { Brief, Project } from "../api/types";
+import type { Brief, Plan, Project } from "../api/types";
 import { createBenchStore, type BenchServer } from "./benchStore";
 import { brief, plan, project } from "../test/samples";
 
@@ -19,6 +19,11 @@ beforeEach(() => {
   server = {
     plan: vi.fn((b: Brief) =>
       b.fold === "bad" ? Promise.reject(problem()) : Promise.resolve(plan({ brief: b })),
+    ),
+    move: vi.fn((b: Brief, score: string, toMm: number) =>
+      toMm > 100
+        ? Promise.reject(problem())
+        : Promise.resolve(plan({ brief: { ...b, parameters: { [score]: String(toMm) } } })),
     ),
     save: vi.fn((_id: string, at: number, name: string, b: Brief) => {
       if (at !== version) return Promise.reject(problem(project(version, { brief: named("theirs") })));
@@ -117,4 +122,90 @@ it("says so when a save fails, and tries again when asked", async () => {
   server.save = works;
   await store.saveNow();
   expect(store.get().save).toBe("saved");
+});
+
+/** Answers that come when the test says so. */
+function answering() {
+  const answers: { resolve: (b: Brief) => void; reject: (e: unknown) => void }[] = [];
+  server.plan = vi.fn(
+    () =>
+      new Promise<Plan>((resolve, reject) => {
+        answers.push({ resolve: (b) => resolve(plan({ brief: b })), reject });
+      }),
+  );
+  return answers;
+}
+
+const settle = () => new Promise((done) => setTimeout(done, 0));
+
+it("shows the brief from before a drag whose end is refused, and keeps what can be undone", async () => {
+  const store = await opened();
+  await store.change(named("a"));
+  await store.previewMove("score 1", 40);
+  expect(store.get().plan?.brief.parameters).toEqual({ "score 1": "40" });
+  expect(await store.move("score 1", 200)).toBe(false);
+  expect(store.get().plan?.brief).toEqual(named("a"));
+  expect(store.get().refusal?.detail).toBe("refused");
+  expect(store.get().past.map((b) => b.fold)).toEqual(["z-fold"]);
+});
+
+it("reckons every move of a drag from the brief that it began with", async () => {
+  const store = await opened();
+  await store.previewMove("score 1", 40);
+  await store.previewMove("score 1", 50);
+  await store.move("score 1", 60);
+  const from = vi.mocked(server.move).mock.calls.map(([b]) => b);
+  expect(from).toEqual([brief(), brief(), brief()]);
+  expect(store.get().past).toEqual([brief()]);
+  expect(store.get().settled?.parameters).toEqual({ "score 1": "60" });
+});
+
+it("does not show the late refusal of a preview after a good change", async () => {
+  const store = await opened();
+  const answers = answering();
+  const preview = store.preview(named("bad"));
+  const change = store.change(named("good"));
+  await settle();
+  answers[1]?.resolve(named("good"));
+  await change;
+  answers[0]?.reject(problem());
+  await preview;
+  expect(store.get().refusal).toBeNull();
+  expect(store.get().plan?.brief.fold).toBe("good");
+});
+
+it("goes on showing previews after any error", async () => {
+  const store = await opened();
+  server.move = vi
+    .fn()
+    .mockRejectedValueOnce(new TypeError("broken"))
+    .mockResolvedValue(plan({ brief: named("b") }));
+  await store.previewMove("score 1", 40);
+  expect(store.get().refusal?.detail).toContain("broken");
+  await store.previewMove("score 1", 41);
+  expect(store.get().plan?.brief.fold).toBe("b");
+  expect(store.get().refusal).toBeNull();
+});
+
+it("keeps the brief that slow questions are asked with while something is dragged", async () => {
+  const store = await opened();
+  const settled = store.get().settled;
+  await store.previewMove("score 1", 40);
+  expect(store.get().settled).toBe(settled);
+  store.dropPreview();
+  expect(store.get().settled).toBe(settled);
+  expect(store.get().plan?.brief).toEqual(brief());
+});
+
+it("leaves what a preview does not change the same object, so that it is not drawn anew", async () => {
+  const store = await opened();
+  const with2 = (fold: string) =>
+    plan({ brief: named(fold), snags: [{ code: "X" }] as never, steps: [{ title: fold }] as never });
+  server.plan = vi.fn((b: Brief) => Promise.resolve(with2(b.fold)));
+  await store.change(named("a"));
+  const before = store.get().plan;
+  await store.preview(named("b"));
+  const after = store.get().plan;
+  expect(after?.snags).toBe(before?.snags);
+  expect(after?.steps).not.toBe(before?.steps);
 });

@@ -1,14 +1,20 @@
+import { replaceEqualDeep } from "@tanstack/react-query";
 import { api, Problem } from "../api/client";
 import type { Brief, Plan, ProblemBody, Project } from "../api/types";
 
 /** A whole brief, or what to make of the one that is shown by then. */
 export type Edit = Brief | ((now: Brief) => Brief);
 
+/** A brief to plan, or one in which a score is to lie elsewhere. */
+type Asked = { brief: Brief } | { from: Brief; score: string; toMm: number };
+
 export type SaveState = "saved" | "saving" | "failed" | "conflict";
 
 /** Everything the bench shows. The brief is always `plan.brief`: a refused one never replaces it. */
 export interface Bench {
   plan: Plan | null;
+  /** The brief of the last change: `plan.brief` but for what is only shown while something is dragged. */
+  settled: Brief | null;
   name: string;
   project: Project | null;
   past: Brief[];
@@ -23,6 +29,7 @@ export interface Bench {
 /** What the store needs of the server; tests give their own. */
 export interface BenchServer {
   plan(brief: Brief): Promise<Plan>;
+  move(brief: Brief, score: string, toMm: number): Promise<Plan>;
   save(id: string, version: number, name: string, brief: Brief): Promise<Project>;
 }
 
@@ -33,6 +40,7 @@ const SAVE_DELAY_MS = 350;
 export function createBenchStore(server: BenchServer = api, saveDelayMs = SAVE_DELAY_MS) {
   let bench: Bench = {
     plan: null,
+    settled: null,
     name: "",
     project: null,
     past: [],
@@ -42,11 +50,12 @@ export function createBenchStore(server: BenchServer = api, saveDelayMs = SAVE_D
     theirs: null,
   };
   const listeners = new Set<() => void>();
-  let asked = 0;
-  let live: { running: boolean; next: Brief | null } = { running: false, next: null };
+  let newest = 0;
+  const live: { running: boolean; next: Asked | null } = { running: false, next: null };
   let saveTimer: ReturnType<typeof setTimeout> | undefined;
   let saving: Promise<void> = Promise.resolve();
-  let dragStart: Brief | null = null;
+  /** What was shown when the drag began that is going on. */
+  let dragStart: Plan | null = null;
   let turn: Promise<unknown> = Promise.resolve();
 
   const set = (change: Partial<Bench>) => {
@@ -55,19 +64,34 @@ export function createBenchStore(server: BenchServer = api, saveDelayMs = SAVE_D
   };
 
   const refuse = (error: unknown) => {
-    if (!(error instanceof Problem)) throw error;
-    set({ refusal: error.body });
+    const unknown = { title: "Something went wrong", detail: String(error), status: 0 } as ProblemBody;
+    set({ refusal: error instanceof Problem ? error.body : unknown });
   };
 
-  async function show(brief: Brief, remember: (plan: Plan) => Partial<Bench>): Promise<boolean> {
-    const mine = ++asked;
+  const answer = (asked: Asked) =>
+    "score" in asked ? server.move(asked.from, asked.score, asked.toMm) : server.plan(asked.brief);
+
+  /** What has not changed stays the same object, so that only what shows a change is drawn anew. */
+  const shared = (plan: Plan): Plan => replaceEqualDeep(bench.plan, plan);
+
+  /** @param otherwise what is shown again if it is refused */
+  async function show(
+    asked: Asked,
+    remember: (plan: Plan) => Partial<Bench>,
+    otherwise: Plan | null = null,
+  ): Promise<boolean> {
+    const mine = ++newest;
     try {
-      const plan = await server.plan(brief);
-      if (mine !== asked) return false;
-      set({ plan, refusal: null, ...remember(plan) });
+      const plan = await answer(asked);
+      if (mine !== newest) return false;
+      const next = shared(plan);
+      set({ plan: next, settled: next.brief, refusal: null, ...remember(plan) });
       return true;
     } catch (error) {
-      if (mine === asked) refuse(error);
+      if (mine === newest) {
+        if (otherwise) set({ plan: otherwise });
+        refuse(error);
+      }
       return false;
     }
   }
@@ -79,49 +103,79 @@ export function createBenchStore(server: BenchServer = api, saveDelayMs = SAVE_D
     return mine;
   }
 
-  /** Changes the brief: one step of undo, planned and saved; a refused change leaves everything as it was. */
-  function change(edit: Edit): Promise<boolean> {
-    const draggedFrom = dragStart;
+  /** One step of undo, planned and saved; a refused one leaves everything as it was, also as it was before a drag. */
+  function changeTo(asked: (now: Brief) => Asked): Promise<boolean> {
+    const before = dragStart;
     dragStart = null;
-    live = { running: live.running, next: null };
+    live.next = null;
     return inTurn(async () => {
-      const now = bench.plan?.brief;
-      if (!now) return false;
-      const done = await show(typeof edit === "function" ? edit(now) : edit, () => ({
-        past: [...bench.past, draggedFrom ?? now].slice(-MOST_UNDO),
-        future: [],
-      }));
+      const shown = bench.plan?.brief;
+      if (!shown) return false;
+      const done = await show(
+        asked(shown),
+        () => ({
+          past: [...bench.past, before?.brief ?? shown].slice(-MOST_UNDO),
+          future: [],
+        }),
+        before,
+      );
       if (done) saveSoon();
       return done;
     });
   }
 
+  /** Changes the brief. */
+  function change(edit: Edit): Promise<boolean> {
+    return changeTo((now) => ({ brief: typeof edit === "function" ? edit(now) : edit }));
+  }
+
+  /** Moves a score, reckoned from where a drag of it began. */
+  function move(score: string, toMm: number): Promise<boolean> {
+    const from = dragStart?.brief;
+    return changeTo((now) => ({ from: from ?? now, score, toMm }));
+  }
+
   /** Shows a brief while something is dragged: one request at a time, the newest wins, nothing is kept for undo. */
-  async function preview(brief: Brief): Promise<void> {
-    dragStart ??= bench.plan?.brief ?? null;
-    live.next = brief;
+  async function ask(asked: Asked): Promise<void> {
+    dragStart ??= bench.plan;
+    live.next = asked;
     if (live.running) return;
     live.running = true;
-    while (live.next) {
-      const next = live.next;
-      live.next = null;
-      const mine = asked;
-      try {
-        const plan = await server.plan(next);
-        if (mine === asked) set({ plan, refusal: null });
-      } catch (error) {
-        refuse(error);
+    try {
+      while (live.next) {
+        const next = live.next;
+        live.next = null;
+        const mine = newest;
+        const drag = dragStart;
+        const isLate = () => mine !== newest || drag !== dragStart;
+        try {
+          const plan = await answer(next);
+          if (!isLate()) set({ plan: shared(plan), refusal: null });
+        } catch (error) {
+          if (!isLate()) refuse(error);
+        }
       }
+    } finally {
+      live.running = false;
     }
-    live.running = false;
+  }
+
+  const preview = (brief: Brief) => ask({ brief });
+
+  function previewMove(score: string, toMm: number): Promise<void> {
+    const from = (dragStart ?? bench.plan)?.brief;
+    return from ? ask({ from, score, toMm }) : Promise.resolve();
   }
 
   /** Ends a drag that changed nothing: what was shown before it is shown again. */
-  async function dropPreview(): Promise<void> {
+  function dropPreview(): void {
     const before = dragStart;
     dragStart = null;
-    live = { running: live.running, next: null };
-    if (before) await show(before, () => ({}));
+    live.next = null;
+    if (before) {
+      newest++;
+      set({ plan: before, refusal: null });
+    }
   }
 
   async function step(from: "past" | "future"): Promise<void> {
@@ -130,7 +184,7 @@ export function createBenchStore(server: BenchServer = api, saveDelayMs = SAVE_D
     const brief = list.at(-1);
     if (!now || !brief) return;
     const other = from === "past" ? "future" : "past";
-    const done = await show(brief, () => ({
+    const done = await show({ brief }, () => ({
       [from]: list.slice(0, -1),
       [other]: [...bench[other], now],
     }));
@@ -168,7 +222,7 @@ export function createBenchStore(server: BenchServer = api, saveDelayMs = SAVE_D
   /** Begins work on a project; the past is empty. */
   async function open(project: Project): Promise<boolean> {
     set({ project, name: project.name, past: [], future: [], save: "saved", theirs: null, refusal: null });
-    return show(project.brief, () => ({}));
+    return show({ brief: project.brief }, () => ({}));
   }
 
   return {
@@ -179,7 +233,9 @@ export function createBenchStore(server: BenchServer = api, saveDelayMs = SAVE_D
     },
     open,
     change,
+    move,
     preview,
+    previewMove,
     dropPreview,
     undo: () => inTurn(() => step("past")),
     redo: () => inTurn(() => step("future")),

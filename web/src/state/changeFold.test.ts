@@ -21,6 +21,7 @@ const server = {
         )
       : Promise.resolve(plan({ brief }));
   },
+  move: () => Promise.reject(new Error("not asked for")),
   save: () => Promise.reject(new Error("not asked for")),
 };
 

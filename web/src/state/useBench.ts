@@ -10,16 +10,26 @@ export function useBenchStore(): BenchStore {
   return store;
 }
 
-export function useBench(): Bench {
+/** Part of what the bench shows; drawn anew only when that part changes. */
+export function useBench<T>(select: (bench: Bench) => T): T {
   const store = useBenchStore();
-  return useSyncExternalStore(store.subscribe, store.get);
+  return useSyncExternalStore(store.subscribe, () => select(store.get()));
 }
 
-/** The plan on the bench; only for components that are drawn once there is one. */
-export function usePlan(): Plan {
-  const { plan } = useBench();
-  if (!plan) throw new Error("There is no plan yet.");
-  return plan;
+/** Part of the plan on the bench; only for components that are drawn once there is one. */
+export function usePlan<T>(select: (plan: Plan) => T): T {
+  return useBench(({ plan }) => {
+    if (!plan) throw new Error("There is no plan yet.");
+    return select(plan);
+  });
+}
+
+/** The brief that stays while something is dragged; what takes longer to work out is asked for with it. */
+export function useSettledBrief(): Brief {
+  return useBench(({ settled }) => {
+    if (!settled) throw new Error("There is no plan yet.");
+    return settled;
+  });
 }
 
 /** Part of a brief, or what it becomes from the brief that is shown by then. */

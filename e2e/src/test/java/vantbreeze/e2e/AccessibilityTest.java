@@ -38,7 +38,7 @@ class AccessibilityTest extends Journey {
         openCard("Lantern walk for the juniors");
         view("Layers");
         assertThat(picture("The card displayed")).isVisible();
-        page.getByText("left side (back side)").click();
+        page.getByText("left side (back side)").first().click();
         assertAxeFindsNothing();
         view("Envelope and post");
         assertThat(list("Envelopes at hand")).isVisible();

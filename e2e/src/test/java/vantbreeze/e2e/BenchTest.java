@@ -6,6 +6,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 
 /** The whole way with the mouse: from a brief to a printed plan. */
@@ -89,6 +90,16 @@ class BenchTest extends Journey {
         field("front panel").press("Escape");
         assertThat(field("front panel")).hasValue("2¾ in");
         assertClosed("5½ × 4 in");
+    }
+
+    /** Nothing to mind before the maker has said anything, in either units. */
+    @Test
+    void aNewCardHasNoSnags() {
+        for (String units : List.of("inches", "millimetres")) {
+            beginCard(units, "New in " + units);
+            assertThat(page.getByRole(AriaRole.STATUS)).containsText("no snags");
+            assertThat(page.getByTestId("fit")).containsText("fits");
+        }
     }
 
     @Test

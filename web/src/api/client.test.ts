@@ -1,0 +1,21 @@
+import { afterEach, expect, it, vi } from "vitest";
+import { brief } from "../test/samples";
+import { api } from "./client";
+
+afterEach(() => vi.unstubAllGlobals());
+
+/** A request that is kept alive goes out even when its page is closed meanwhile (Fetch standard, keepalive). */
+it("lets a save outlive its page, and nothing else", async () => {
+  const fetched = vi.fn<typeof fetch>(() => Promise.resolve(new Response("{}")));
+  vi.stubGlobal("fetch", fetched);
+  await api.save("p", 1, "Card", brief());
+  await api.plan(brief());
+  expect(fetched.mock.calls.map(([, init]) => init?.keepalive)).toEqual([true, false]);
+});
+
+it("does not ask a browser to keep more alive than it may", async () => {
+  const fetched = vi.fn<typeof fetch>(() => Promise.resolve(new Response("{}")));
+  vi.stubGlobal("fetch", fetched);
+  await api.save("p", 1, "x".repeat(70_000), brief());
+  expect(fetched.mock.calls[0]?.[1]?.keepalive).toBe(false);
+});
