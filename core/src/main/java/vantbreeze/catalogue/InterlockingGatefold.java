@@ -3,7 +3,6 @@ package vantbreeze.catalogue;
 import java.util.List;
 import vantbreeze.measure.Length;
 import vantbreeze.structure.Bond;
-import vantbreeze.structure.Habit;
 import vantbreeze.structure.Piece;
 import vantbreeze.structure.Point;
 import vantbreeze.structure.Side;
@@ -149,7 +148,6 @@ final class InterlockingGatefold implements FoldDesign {
                         v.width().times(2).plus(discMiddle.x()),
                         centre.minus(discMiddle.y())))
                 .displayed(0.4)
-                .habit(Habit.BARE, "ring")
                 .anchoredAt("back");
     }
 

@@ -51,7 +51,7 @@ final class TriFold implements FoldDesign {
                 .build();
         return Structure.of(base)
                 .lay("cover", "tucked")
-                .displayed(Map.of("score 1", 100.0, "score 2", 60.0))
+                .displayed(Map.of("score 1", 80.0, "score 2", 60.0))
                 .anchoredAt("back");
     }
 }

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
+import net.jqwik.api.Example;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
@@ -145,5 +146,36 @@ class AnyParametersTest {
         PoseSolver.toDisplayed(structure)
                 .ifPresent(motion ->
                         FlatPoses.assertLies(structure, motion.frames().get(0), Stage.CLOSED));
+    }
+
+    /** Paper does not go through paper, at any size and whatever is chosen: asked of the whole way, frame by frame. */
+    @Property(tries = 150)
+    void noPanelGoesThroughAnotherOnItsWay(
+            @ForAll("folds") FoldDesign fold,
+            @ForAll @IntRange(min = 60, max = 250) int widthMm,
+            @ForAll @IntRange(min = 60, max = 250) int heightMm,
+            @ForAll @LongRange(min = 0, max = 1_000_000) long seed) {
+        Map<String, Object> chosen = choose(fold, widthMm, heightMm, seed);
+        chosen.keySet()
+                .removeIf(k -> java.util.stream.Stream.of("mount", "spring", "writing", "window", "width", "height")
+                        .anyMatch(k::startsWith));
+        Brief brief = Briefs.of(
+                        fold.id(), new Basis.ClosedSize(Length.millimetres(widthMm), Length.millimetres(heightMm)))
+                .withAll(chosen);
+        assertThat(Folding.of(brief).crossing())
+                .as("%s of %d x %d mm with %s", fold.id(), widthMm, heightMm, chosen)
+                .isEmpty();
+    }
+
+    @Example
+    void aTriFoldOpensWhateverItsTuck() {
+        for (String side : List.of("3 1/2", "4", "8")) {
+            for (String tuck : List.of("0", "1/16", "1/8")) {
+                Brief brief = Briefs.closed("tri-fold", side, side).with("tuck", Briefs.in(tuck));
+                assertThat(Folding.of(brief).crossing())
+                        .as("%s, tuck %s", side, tuck)
+                        .isEmpty();
+            }
+        }
     }
 }
