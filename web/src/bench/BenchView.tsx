@@ -13,7 +13,9 @@ import { Verdict } from "./Verdict";
 
 /** The bench: the brief, the flat sheet, the card as it folds, and what follows for the table. */
 export function BenchView() {
-  const plan = usePlan((p) => p);
+  const pieces = usePlan((p) => p.pieces);
+  const mats = usePlan((p) => p.mats);
+  const ornaments = usePlan((p) => p.ornaments);
   const { marked, onMark } = useMarking();
   return (
     <>
@@ -22,12 +24,13 @@ export function BenchView() {
       <div className="grid grid-cols-1 gap-4 md:grid-cols-[minmax(0,1fr)_20rem]">
         <div className="flex min-w-0 flex-col gap-3">
           <Block title="Flat sheet, face side up">
-            {plan.pieces.map((piece) => (
+            {pieces.map((piece) => (
               <FlatSheet
                 key={piece.name}
                 piece={piece}
-                mats={plan.mats}
-                ornaments={plan.ornaments}
+                among={pieces}
+                mats={mats}
+                ornaments={ornaments}
                 marked={marked}
                 onMark={onMark}
               />
@@ -38,7 +41,7 @@ export function BenchView() {
           </Block>
           <div className="grid grid-cols-1 gap-3 lg:grid-cols-2">
             <Block title="Score card">
-              {plan.pieces.map((piece) => (
+              {pieces.map((piece) => (
                 <ScoreCard key={piece.name} piece={piece} />
               ))}
             </Block>

@@ -3,46 +3,83 @@ import type { Mat, Panel, Piece, PlacedOrnament } from "../api/types";
 import { path, points } from "../parts/shapes";
 import { usePlan } from "../state/useBench";
 import type { Mark } from "./marks";
+import { contains, readableOn } from "../paper/readable";
 import { RulerScale } from "./RulerScale";
 import { ScoreMark } from "./ScoreMark";
 
 interface FlatSheetProps {
   piece: Piece;
+  /** All pieces that are drawn to the same scale, itself among them. */
+  among?: Piece[];
   mats?: Mat[];
   ornaments?: PlacedOrnament[];
   marked: Mark | null;
   onMark(mark: Mark | null): void;
 }
 
+const sizeOf = (piece: Piece) => ({ width: piece.size.width.mm, height: piece.size.height.mm });
+
+/** What is drawn around a piece. */
+function rimOf(piece: Piece, u: number) {
+  const hasLevel = piece.scores.some((s) => s.lie === "LEVEL");
+  return { left: 26 * u, top: 22 * u, label: 46 * u, right: (hasLevel ? 84 : 14) * u, bottom: 12 * u };
+}
+
+function viewOf(piece: Piece, size: { width: number; height: number }, u: number) {
+  const rim = rimOf(piece, u);
+  return { width: size.width + rim.left + rim.right, height: size.height + rim.top + rim.label + rim.bottom };
+}
+
+/** What is read on the paper that lies there, whatever the colours of the screen. */
+function labelInk(panel: Panel, mats: Mat[]): string {
+  const [x = 0, y = 0] = panel.inside;
+  const top = mats
+    .filter((m) => m.side === "FACE" && m.panel === panel.name && contains(m.points, x, y))
+    .at(-1);
+  return top ? readableOn(top.paper.colour) : "var(--ink)";
+}
+
 /** The flat piece to scale between two rulers; its scores are dragged along the tool's grid. */
-export function FlatSheet({ piece, mats = [], ornaments = [], marked, onMark }: FlatSheetProps) {
-  const plan = usePlan((p) => p);
+export function FlatSheet({
+  piece,
+  among = [piece],
+  mats = [],
+  ornaments = [],
+  marked,
+  onMark,
+}: FlatSheetProps) {
+  const units = usePlan((p) => p.brief.units);
   const width = piece.size.width.mm;
   const height = piece.size.height.mm;
   /* While a score is dragged the scale stays, though the sheet grows or shrinks under the pointer. */
   const [held, setHeld] = useState<{ width: number; height: number } | null>(null);
   const seen = held ?? { width, height };
   /* One screen unit: everything that should look the same at any size is counted in it. */
-  const u = Math.max(seen.width / 640, seen.height / 250);
-  const hasLevel = piece.scores.some((s) => s.lie === "LEVEL");
+  const u = Math.max(
+    seen.width / 640,
+    seen.height / 250,
+    ...among.filter((p) => p !== piece).map((p) => Math.max(p.size.width.mm / 640, p.size.height.mm / 250)),
+  );
   /* On a strip all panels are as high as the piece; elsewhere both sides have to be said. */
   const isStrip = piece.panels.every((p) => p.size.height.mm === height);
-  const rim = { left: 26 * u, top: 22 * u, label: 46 * u, right: (hasLevel ? 84 : 14) * u, bottom: 12 * u };
-  const view = [
-    -rim.left,
-    -rim.top - rim.label,
-    seen.width + rim.left + rim.right,
-    seen.height + rim.top + rim.label + rim.bottom,
-  ];
+  const rim = rimOf(piece, u);
+  const view = viewOf(piece, seen, u);
+  const views = among.map((p) => viewOf(p, p === piece ? seen : sizeOf(p), u));
+  const widest = Math.max(...views.map((v) => v.width));
+  const highest = Math.max(...views.map((v) => v.height));
   return (
     <svg
-      viewBox={view.join(" ")}
-      className="block max-h-[38vh] w-full touch-none overflow-visible select-none"
+      viewBox={[-rim.left, -rim.top - rim.label, view.width, view.height].join(" ")}
+      style={{
+        width: `min(${(100 * view.width) / widest}%, ${(38 * view.width) / highest}vh)`,
+        aspectRatio: `${view.width} / ${view.height}`,
+      }}
+      className="block touch-none overflow-visible select-none"
       role="group"
       aria-label={`Flat ${piece.name}, ${piece.size.shown}, face side up`}
     >
-      <RulerScale length={width} units={plan.brief.units} u={u} y={-rim.label - 2 * u} />
-      <RulerScale length={height} units={plan.brief.units} u={u} x={-4 * u} upright />
+      <RulerScale length={width} units={units} u={u} y={-rim.label - 2 * u} />
+      <RulerScale length={height} units={units} u={u} x={-4 * u} upright />
       <path
         d={path(piece.outline, piece.holes, height)}
         fillRule="evenodd"
@@ -53,13 +90,7 @@ export function FlatSheet({ piece, mats = [], ornaments = [], marked, onMark }: 
       {mats
         .filter((m) => m.side === "FACE" && piece.panels.some((p) => p.name === m.panel))
         .map((m, i) => (
-          <path
-            key={i}
-            d={path(m.points, m.holes, height)}
-            fillRule="evenodd"
-            fill={m.paper.colour}
-            opacity={0.6}
-          />
+          <path key={i} d={path(m.points, m.holes, height)} fillRule="evenodd" fill={m.paper.colour} />
         ))}
       {piece.panels.map((panel) => (
         <PanelShape
@@ -67,6 +98,7 @@ export function FlatSheet({ piece, mats = [], ornaments = [], marked, onMark }: 
           panel={panel}
           height={height}
           u={u}
+          ink={labelInk(panel, mats)}
           measure={isStrip ? panel.size.width.shown : panel.size.shown}
           isMarked={marked?.kind === "PANEL" && marked.id === panel.id}
           onMark={onMark}
@@ -116,6 +148,7 @@ export function FlatSheet({ piece, mats = [], ornaments = [], marked, onMark }: 
 
 interface PanelShapeProps {
   panel: Panel;
+  ink: string;
   height: number;
   u: number;
   measure: string;
@@ -124,7 +157,7 @@ interface PanelShapeProps {
 }
 
 /** A panel with its name and measure, along it where it is narrow; where neither fits they are said on pointing at it. */
-function PanelShape({ panel, height, u, measure, isMarked, onMark }: PanelShapeProps) {
+function PanelShape({ panel, ink, height, u, measure, isMarked, onMark }: PanelShapeProps) {
   const [x = 0, y = 0] = panel.inside;
   const [wide, high] = [panel.size.width.mm / u, panel.size.height.mm / u];
   const needed = 7.5 * Math.max(panel.name.length, measure.length);
@@ -143,7 +176,7 @@ function PanelShape({ panel, height, u, measure, isMarked, onMark }: PanelShapeP
         <text
           textAnchor="middle"
           fontSize={13 * u}
-          fill="var(--ink)"
+          fill={ink}
           transform={`translate(${x} ${height - y}) ${upright ? "rotate(-90)" : ""}`}
         >
           <tspan x={0} dy={-3 * u} fontWeight={700}>

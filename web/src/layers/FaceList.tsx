@@ -99,6 +99,14 @@ function Dressing({ face, mats }: { face: Face; mats: Mat[] }) {
           checked={finish.turned}
           onChange={(turned) => void set({ turned })}
         />
+        {face.notched && (
+          <TickWord
+            label="cut to shape"
+            title="One paper with the outline of the face instead of a strip on each row"
+            checked={finish.shaped}
+            onChange={(shaped) => void set({ shaped })}
+          />
+        )}
       </p>
       {finish.strip && (
         <p className="m-0 mt-1">
@@ -122,8 +130,8 @@ function Dressing({ face, mats }: { face: Face; mats: Mat[] }) {
         </p>
       )}
       <ul className="m-0 mt-1 list-none p-0 text-sm" aria-label={`Papers on ${face.name}`}>
-        {mats.map((mat) => (
-          <li key={mat.layer} className="flex items-baseline gap-2">
+        {mats.map((mat, i) => (
+          <li key={i} className="flex items-baseline gap-2">
             <span
               aria-hidden
               className="border-rule inline-block size-3 shrink-0 self-center rounded-sm border"

@@ -7,6 +7,8 @@ export interface Finish {
   note: boolean;
   strip: { width: string; at: StripHeight } | null;
   turned: boolean;
+  /** One paper cut to the shape of a face that slits notch. */
+  shaped: boolean;
 }
 
 export const STRIP_HEIGHTS = ["low", "middle", "high"] as const;
@@ -24,17 +26,19 @@ export function readFinish(text: string): Finish {
     note: parts.includes("note"),
     strip: strip ? { width: strip[1] ?? "", at: strip[2] as StripHeight } : null,
     turned: parts.includes("turned"),
+    shaped: parts.includes("shaped"),
   };
 }
 
-/** @example finishText({ ground: true, mats: 1, note: false, strip: null, turned: false }) // "ground + 1" */
-export function finishText({ ground, mats, note, strip, turned }: Finish): string {
+/** @example finishText({ ground: true, mats: 1, note: false, strip: null, turned: false, shaped: false }) // "ground + 1" */
+export function finishText({ ground, mats, note, strip, turned, shaped }: Finish): string {
   return [
     ground && "ground",
     String(mats),
     note && "note",
     strip && `strip ${strip.width} ${strip.at}`,
     turned && "turned",
+    shaped && "shaped",
   ]
     .filter(Boolean)
     .join(" + ");

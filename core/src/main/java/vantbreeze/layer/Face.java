@@ -88,6 +88,11 @@ public record Face(
     /** Turned by more than about 100 degrees a pattern is no longer just tilted. */
     private static final double SIDEWAYS = 0.2;
 
+    /** Whether slits notch it, so that it gets a strip on each row unless the maker wants one paper cut to its shape. */
+    public boolean isNotched() {
+        return !Rows.of(panel.outline()).isEmpty();
+    }
+
     /** Names the face in a brief: "back/face". */
     public String key() {
         return panel.name() + "/" + side.word();

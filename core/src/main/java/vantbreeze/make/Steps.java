@@ -108,7 +108,7 @@ public final class Steps {
         StringBuilder text = new StringBuilder(when).append(", lower layers first, borders even.");
         faces.forEach((joint, list) ->
                 text.append(" On the %s: %s.".formatted(joined(Grouped.names(list, labels())), joint.text())));
-        text.append(" Keep glue and tape %s off every score.".formatted(ruler.text(Joint.TAPE_INSET)))
+        text.append(" Keep glue and tape %s off every score.".formatted(ruler.about(Joint.TAPE_INSET)))
                 .append(Joint.drying(List.copyOf(faces.keySet())));
         steps.add(new Step(title, text.toString(), GLUE));
     }
@@ -180,8 +180,8 @@ public final class Steps {
         String tape = joint.adhesive().equals(Adhesive.TAPE) && tab.longSide().isMoreThan(Joint.TAPE_INSET.times(2))
                 ? " Cut the tape %s long: it ends %s before the edges."
                         .formatted(
-                                ruler.text(tab.longSide().minus(Joint.TAPE_INSET.times(2))),
-                                ruler.text(Joint.TAPE_INSET))
+                                ruler.about(tab.longSide().minus(Joint.TAPE_INSET.times(2))),
+                                ruler.about(Joint.TAPE_INSET))
                 : "";
         steps.add(new Step(
                 "Glue the " + laid.name(),

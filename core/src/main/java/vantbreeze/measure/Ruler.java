@@ -48,6 +48,18 @@ public record Ruler(ToolGrid grid) {
         return (everyday.isOn(length) ? "" : "about ") + text(length.isNegative() ? shown.negated() : shown);
     }
 
+    /** Both sides of what is only judged by. */
+    public String about(Size size) {
+        ToolGrid everyday = everyday();
+        Length width = everyday.nearest(size.width());
+        Length height = everyday.nearest(size.height());
+        if (!width.isPositive() || !height.isPositive()) {
+            return text(size);
+        }
+        boolean exact = everyday.isOn(size.width()) && everyday.isOn(size.height());
+        return (exact ? "" : "about ") + text(new Size(width, height));
+    }
+
     /** The marks that a person reads at a glance. */
     public ToolGrid everyday() {
         return grid.system() == UnitSystem.INCH ? ToolGrid.SIXTEENTH_INCH : ToolGrid.MILLIMETRE;

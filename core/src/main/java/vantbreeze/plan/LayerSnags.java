@@ -61,7 +61,7 @@ final class LayerSnags {
                     Severity.NOTE,
                     place(dropped.face().panel()),
                     "The %s gets nothing in layer %d: it would be narrower than %s or leave what it lies on."
-                            .formatted(dropped.face().label(), dropped.layer(), ruler.text(Dressing.NARROWEST)));
+                            .formatted(dropped.face().label(), dropped.layer(), ruler.about(Dressing.NARROWEST)));
         }
     }
 

@@ -113,7 +113,7 @@ final class OrnamentSnags {
                     Severity.NOTE,
                     o.ornament(),
                     "The %s reaches over the %s by %s; to hold it, it needs %s."
-                            .formatted(o.ornament().name(), panel.name(), ruler.text(reach), ruler.text(HOLDS)));
+                            .formatted(o.ornament().name(), panel.name(), ruler.about(reach), ruler.about(HOLDS)));
         }
     }
 

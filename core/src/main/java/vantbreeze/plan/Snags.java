@@ -140,7 +140,7 @@ final class Snags {
                         Snag.Kind.PANEL,
                         panel.id(),
                         "The %s is %s wide; under %s it does not fold cleanly."
-                                .formatted(panel.name(), ruler.text(narrow), ruler.text(NARROWEST_PANEL)));
+                                .formatted(panel.name(), ruler.text(narrow), ruler.about(NARROWEST_PANEL)));
             }
         }
     }
@@ -196,7 +196,7 @@ final class Snags {
                             .formatted(
                                     a.name(),
                                     b.name(),
-                                    ruler.text(by),
+                                    ruler.about(by),
                                     lower(a, b).name()));
         }
     }

@@ -64,6 +64,14 @@ public record LengthJson(
         }
     }
 
+    static SizeJson judged(Size size, UnitSystem units) {
+        SizeJson exact = SizeJson.of(size, units);
+        return new SizeJson(
+                exact.width(),
+                exact.height(),
+                vantbreeze.measure.Ruler.of(units).about(size));
+    }
+
     /** @return a place well inside, in mm as [x, y] */
     static double[] inside(Polygon polygon) {
         Coordinate c = polygon.getInteriorPoint().getCoordinate();

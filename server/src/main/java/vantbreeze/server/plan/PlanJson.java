@@ -94,7 +94,10 @@ public record PlanJson(
             double up,
 
             @Schema(description = "dressed before the pieces are joined")
-            boolean beforeAssembly) {}
+            boolean beforeAssembly,
+
+            @Schema(description = "slits notch it: it gets a strip on each row unless it is to be shaped")
+            boolean notched) {}
 
     /** @param up where its pattern's up is, degrees anticlockwise from the flat piece's up */
     @Schema(name = "Mat")

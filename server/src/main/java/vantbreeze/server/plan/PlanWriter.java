@@ -43,7 +43,8 @@ public final class PlanWriter {
                 plan.dressing().mats().stream().map(this::mat).toList(),
                 plan.ornaments().placed().stream().map(this::ornament).toList(),
                 plan.messageRoom().stream()
-                        .map(r -> new PlanJson.RoomJson(r.face().key(), r.face().label(), size(r.size())))
+                        .map(r -> new PlanJson.RoomJson(
+                                r.face().key(), r.face().label(), LengthJson.judged(r.size(), units)))
                         .toList(),
                 plan.cutList().stream()
                         .map(c -> new PlanJson.CutJson(
@@ -128,7 +129,8 @@ public final class PlanWriter {
                 plan.brief().matting().on(face).text(units),
                 plan.brief().matting().on(face).papers(),
                 face.up(),
-                face.beforeAssembly());
+                face.beforeAssembly(),
+                face.isNotched());
     }
 
     private PlanJson.MatJson mat(Mat m) {
@@ -141,10 +143,10 @@ public final class PlanWriter {
                 BriefJson.PaperJson.of(m.paper()),
                 m.up(),
                 size(m.size()),
-                length(m.left()),
-                length(m.right()),
-                length(m.top()),
-                length(m.bottom()),
+                LengthJson.judged(m.left(), units),
+                LengthJson.judged(m.right(), units),
+                LengthJson.judged(m.top(), units),
+                LengthJson.judged(m.bottom(), units),
                 LengthJson.corners(m.outline()),
                 LengthJson.holes(m.outline()));
     }
