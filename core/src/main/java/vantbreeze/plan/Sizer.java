@@ -327,13 +327,23 @@ final class Sizer {
     private Size largestFrom(Basis.FromSheet basis) {
         return parts(basis)
                 .flatMap(part -> largestFrom(part, basis.orientation()).stream())
-                .max(Comparator.comparingDouble(Size::squareMillimetres))
+                .max(Comparator.comparingDouble(found -> found.size().squareMillimetres()))
+                .map(found -> onMarks(found.size(), s -> basis.orientation().holds(s) && isCutFrom(found.part(), s)))
                 .orElseThrow(() -> new BriefException(
                         "sheet",
                         brief.sheet().name(),
                         "a larger sheet",
                         "The sheet %s cut in %d gives no card of this fold. Choose a larger sheet or fewer parts."
                                 .formatted(brief.sheet().name(), basis.share())));
+    }
+
+    /** The largest card from one of the sheet's equal parts. */
+    private record FromPart(Size part, Size size) {}
+
+    private boolean isCutFrom(Size part, Size size) {
+        return structure(size.width(), size.height())
+                .filter(s -> cutBeyond(s, part) <= 0)
+                .isPresent();
     }
 
     /** The sheet's equal parts, cut across its long or its short side, lying either way; the long way first. */
@@ -349,14 +359,11 @@ final class Sizer {
                 .flatMap(p -> p.isLandscape() ? Stream.of(p, p.turned()) : Stream.of(p.turned(), p));
     }
 
-    private Optional<Size> largestFrom(Size part, Orientation orientation) {
+    private Optional<FromPart> largestFrom(Size part, Orientation orientation) {
         Length width = largest(LARGEST, w -> excess(w, SMALLEST, s -> cutBeyond(s, part)));
         Length height = largest(LARGEST, h -> excess(width, h, s -> cutBeyond(s, part)));
         Size size = held(new Size(width, height), orientation);
-        Predicate<Size> isCut = s -> structure(s.width(), s.height())
-                .filter(t -> cutBeyond(t, part) <= 0)
-                .isPresent();
-        return Optional.of(size).filter(isCut).map(s -> onMarks(s, isCut.and(orientation::holds)));
+        return isCutFrom(part, size) ? Optional.of(new FromPart(part, size)) : Optional.empty();
     }
 
     /** By how many counts the pieces are too large for a part of the sheet, all lying one way, and for the trimmer. */
