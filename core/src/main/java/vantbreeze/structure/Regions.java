@@ -1,8 +1,11 @@
 package vantbreeze.structure;
 
+import java.util.ArrayList;
 import java.util.List;
 import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.MultiPolygon;
 import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.util.PolygonExtracter;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 
@@ -25,7 +28,7 @@ public final class Regions {
         if (isRectangleAround(other, one)) {
             return one;
         }
-        return OverlayNGRobust.overlay(one, other, OverlayNG.INTERSECTION);
+        return areas(OverlayNGRobust.overlay(one, other, OverlayNG.INTERSECTION));
     }
 
     /** What of one lies outside the other. */
@@ -36,7 +39,19 @@ public final class Regions {
         if (isRectangleAround(other, one)) {
             return one.getFactory().createPolygon();
         }
-        return OverlayNGRobust.overlay(one, other, OverlayNG.DIFFERENCE);
+        return areas(OverlayNGRobust.overlay(one, other, OverlayNG.DIFFERENCE));
+    }
+
+    /** Where edges touch, an overlay holds lines and points as well; these are no regions, and no overlay takes them. */
+    private static Geometry areas(Geometry overlaid) {
+        if (overlaid instanceof Polygon || overlaid instanceof MultiPolygon) {
+            return overlaid;
+        }
+        List<Polygon> polygons = new ArrayList<>();
+        for (Object polygon : PolygonExtracter.getPolygons(overlaid)) {
+            polygons.add((Polygon) polygon);
+        }
+        return overlaid.getFactory().createMultiPolygon(polygons.toArray(new Polygon[0]));
     }
 
     /** Most panels and mats are rectangles: where one holds the other there is nothing to work out. */

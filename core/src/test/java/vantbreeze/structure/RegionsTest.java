@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import net.jqwik.api.Example;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
@@ -50,5 +51,16 @@ class RegionsTest {
         assertThat(Regions.intersection(a, b).difference(a.buffer(1e-6)).isEmpty())
                 .isTrue();
         assertThat(Regions.difference(a, b).intersection(b).getArea()).isCloseTo(0, within(1e-9));
+    }
+
+    /** Two shapes that overlap here and only touch there: what is left can be overlaid again. */
+    @Example
+    void whatOnlyTouchesIsNoRegion() throws Exception {
+        var reader = new org.locationtech.jts.io.WKTReader();
+        var comb = (Polygon) reader.read("POLYGON ((0 0, 30 0, 30 10, 20 10, 20 5, 10 5, 10 10, 0 10, 0 0))");
+        var bar = (Polygon) reader.read("POLYGON ((-5 10, 15 10, 15 4, 35 4, 35 20, -5 20, -5 10))");
+        var both = Regions.intersection(comb, bar);
+        assertThat(both.getDimension()).isEqualTo(2);
+        assertThat(Regions.intersection(both, comb).getArea()).isCloseTo(both.getArea(), within(1e-9));
     }
 }

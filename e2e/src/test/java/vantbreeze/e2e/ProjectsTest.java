@@ -20,7 +20,7 @@ class ProjectsTest extends Journey {
         goTo("");
         assertThat(page).hasURL(java.util.regex.Pattern.compile(".*/projects$"));
         assertThat(line("Comet-watch invitation")).containsText("Z-fold");
-        assertThat(line("Thank-you for the dome painters")).containsText("104 × 148 mm closed");
+        assertThat(line("Thank-you for the dome painters")).containsText("100 × 148 mm closed");
     }
 
     @Test

@@ -1,6 +1,10 @@
 package vantbreeze.server.web;
 
 import java.util.List;
+import java.util.NoSuchElementException;
+import org.locationtech.jts.geom.TopologyException;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
@@ -31,6 +35,28 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     @ExceptionHandler(FieldsRefused.class)
     ProblemDetail fields(FieldsRefused e) {
         return refused("Some fields cannot be as they are", e.faults());
+    }
+
+    private static final Logger LOG = LoggerFactory.getLogger(ProblemAdvice.class);
+
+    /** What nobody thought of is a refusal as well: nothing has changed, and the log says where it happened. */
+    @ExceptionHandler({
+        IllegalArgumentException.class,
+        IllegalStateException.class,
+        ArithmeticException.class,
+        IndexOutOfBoundsException.class,
+        NullPointerException.class,
+        NoSuchElementException.class,
+        ClassCastException.class,
+        TopologyException.class
+    })
+    ProblemDetail unexpected(RuntimeException e) {
+        LOG.error("A request could not be answered", e);
+        return Problem.of(
+                HttpStatus.UNPROCESSABLE_CONTENT,
+                "This cannot be worked out",
+                "Something in it was not foreseen: %s Nothing has changed; undo the last change, or choose another measure."
+                        .formatted(e.getMessage() == null ? "" : "(" + e.getMessage() + ")."));
     }
 
     private static ProblemDetail refused(String title, List<BriefException.Fault> faults) {
