@@ -100,14 +100,14 @@ public record ScoreSetting(
         return List.copyOf(cuts);
     }
 
-    /** The side to score on if all of it that folds has its ridge there. */
+    /** The side to score on if all of it that folds has its ridge there; scored right across, either will do. */
     public Optional<Side> scoreOn() {
         List<Fold> signs = stretches.stream()
                 .map(Stretch::fold)
                 .filter(Objects::nonNull)
                 .distinct()
                 .toList();
-        return signs.size() == 1
+        return signs.size() == 1 && !across
                 ? Optional.of(signs.get(0) == Fold.MOUNTAIN ? Side.FACE : Side.BACK)
                 : Optional.empty();
     }

@@ -26,6 +26,17 @@ class Screenshots extends Journey {
         openCard("Comet-watch invitation");
         assertThat(page.getByTestId("fit")).isVisible();
         take("bench");
+        openCard("Dome tower for Anniversary night");
+        assertThat(page.getByTestId("fit")).isVisible();
+        take("tower");
+        view("Layers");
+        assertThat(picture("The card displayed")).isVisible();
+        take("tower-layers");
+        openCard("Evening programme stage");
+        view("Layers");
+        assertThat(picture("The card displayed")).isVisible();
+        take("stage-layers");
+        openCard("Comet-watch invitation");
         button("Fold shelf").click();
         assertThat(page.getByRole(AriaRole.DIALOG).getByRole(AriaRole.LISTITEM).first())
                 .isVisible();
