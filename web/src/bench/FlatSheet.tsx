@@ -74,7 +74,7 @@ export function FlatSheet({
         width: `min(${(100 * view.width) / widest}%, ${(38 * view.width) / highest}vh)`,
         aspectRatio: `${view.width} / ${view.height}`,
       }}
-      className="block touch-none overflow-visible select-none"
+      className="mx-auto block touch-none overflow-visible select-none"
       role="group"
       aria-label={`Flat ${piece.name}, ${piece.size.shown}, face side up`}
     >

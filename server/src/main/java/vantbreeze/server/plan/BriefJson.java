@@ -51,7 +51,7 @@ public record BriefJson(
 
         @Schema(
                 description = "none, belt, sleeve, ribbon or ring, with a width if it is not the usual one",
-                example = "belt 1 1/2 in",
+                example = "ribbon",
                 nullable = true)
         String closure,
 
