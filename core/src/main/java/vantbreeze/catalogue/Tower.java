@@ -47,15 +47,16 @@ final class Tower implements FoldDesign {
                         SIDE,
                         "side",
                         "Width of each fold at the sides: the box is that deep.",
-                        v -> v.grid().nearest(v.width().times(4).dividedBy(17).each()),
+                        v -> Length.min(
+                                v.width().dividedBy(4).each(),
+                                v.grid()
+                                        .nearest(
+                                                v.width().times(4).dividedBy(17).each())),
                         v -> new Range(
                                 Parameter.SMALLEST_PANEL,
                                 "the least that folds",
-                                v.width()
-                                        .minus(Parameter.SMALLEST_PANEL)
-                                        .dividedBy(3)
-                                        .each(),
-                                "or the sides stick out behind the middle")),
+                                v.width().dividedBy(4).each(),
+                                "or the rows that stay back meet behind the middle on their way")),
                 Parameter.lengths(
                         SLITS,
                         "slits from the bottom",

@@ -178,4 +178,16 @@ class AnyParametersTest {
             }
         }
     }
+
+    /** Towers as well, up to the widest sides that are allowed: the rows that stay back just do not meet. */
+    @Property(tries = 60)
+    void aTowerClosesWhateverItsSides(
+            @ForAll @IntRange(min = 60, max = 200) int widthMm, @ForAll @IntRange(min = 12, max = 100) int share) {
+        Length side = Length.ofCounts(Length.millimetres(widthMm).count() * share / 400);
+        Brief brief = Briefs.of("tower", new Basis.ClosedSize(Length.millimetres(widthMm), Length.millimetres(120)))
+                .with("side", side);
+        assertThat(Folding.of(brief).crossing())
+                .as("%d mm, side %s", widthMm, side)
+                .isEmpty();
+    }
 }
