@@ -18,6 +18,10 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import tools.jackson.databind.json.JsonMapper;
+import vantbreeze.fold.Girth;
+import vantbreeze.measure.Length;
+import vantbreeze.measure.Size;
+import vantbreeze.measure.ToolGrid;
 import vantbreeze.plan.Plan;
 import vantbreeze.plan.Planner;
 import vantbreeze.post.MadeEnvelope;
@@ -198,5 +202,33 @@ class PdfTest {
 
     private static String plain(String text) {
         return text.replace('\u202f', ' ').replace("≈", "~");
+    }
+
+    /** Trimmed outlines need not begin at the corner of their box: whatever the size, first and last page hold their ends. */
+    @Test
+    void noMadeEnvelopeLeavesItsPages() throws IOException {
+        for (int width = 5; width <= 16; width += 2) {
+            for (int height = 6; height <= 16; height += 2) {
+                Length thick = Length.millimetres(1.2);
+                Girth card = Girth.ofSlab(new Size(Length.inches(width, 2), Length.inches(height, 2)), thick);
+                for (MadeEnvelope made : MadeEnvelope.of(card, thick, ToolGrid.SIXTEENTH_INCH)) {
+                    for (String name : List.of("a4", "letter")) {
+                        Paper paper = Paper.named(name);
+                        try (PDDocument pdf = Loader.loadPDF(TemplatePdf.of("e", List.of(made.piece()), paper))) {
+                            PDPage first = pdf.getPage(0);
+                            PDPage last = pdf.getPage(pdf.getNumberOfPages() - 1);
+                            double wide = first.getMediaBox().getWidth() * 25.4 / 72;
+                            double high = first.getMediaBox().getHeight() * 25.4 / 72;
+                            assertThat(PdfReading.lines(first))
+                                    .as("%s for %d/2 x %d/2 in on %s", made.style(), width, height, name)
+                                    .allMatch(l -> Math.min(l.x1(), l.x2()) > 0 && Math.min(l.y1(), l.y2()) > 0);
+                            assertThat(PdfReading.lines(last))
+                                    .as("%s for %d/2 x %d/2 in on %s", made.style(), width, height, name)
+                                    .allMatch(l -> Math.max(l.x1(), l.x2()) < wide && Math.max(l.y1(), l.y2()) < high);
+                        }
+                    }
+                }
+            }
+        }
     }
 }
