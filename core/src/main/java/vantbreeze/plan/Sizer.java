@@ -34,6 +34,7 @@ final class Sizer {
 
     private final Brief brief;
     private final ToolGrid grid;
+    private final GridSearch search;
     private final Means means;
     private final Ruler ruler;
 
@@ -43,6 +44,7 @@ final class Sizer {
     private Sizer(Brief brief) {
         this.brief = brief;
         this.grid = brief.tools().ruler();
+        this.search = new GridSearch(grid, SMALLEST, LARGEST);
         this.ruler = brief.ruler();
         this.means = new Means(
                 grid,
@@ -219,10 +221,10 @@ final class Sizer {
                 .distinct()
                 .flatMap(lying -> {
                     Length low = Length.min(grid.floor(room.height()), grid.ceiling(SMALLEST));
-                    Length width = largest(
+                    Length width = search.largest(
                             room.width(),
                             w -> excess(w, low, s -> Math.max(closedBeyond(s, room.width()), cutBeyond(s, lying))));
-                    Length height = largest(room.height(), h -> excess(width, h, s -> cutBeyond(s, lying)));
+                    Length height = search.largest(room.height(), h -> excess(width, h, s -> cutBeyond(s, lying)));
                     return Stream.of(held(new Size(width, height), basis.orientation()))
                             .filter(s -> isWithin(s, room, t -> cutBeyond(t, lying) <= 0));
                 })
@@ -282,48 +284,6 @@ final class Sizer {
                 .orElse(Integer.MAX_VALUE);
     }
 
-    /**
-     * The largest length on the grid, at most {@code most}, that is not too large. Sizes grow nearly in proportion, so the
-     * next try is where a straight line through what is known would cross; every third is the middle, so that it ends
-     * soon whatever the fold does. A size that is refused is too small where the smallest is refused as well, otherwise
-     * too large.
-     */
-    private Length largest(Length most, ToDoubleFunction<Length> excess) {
-        long step = grid.step().count();
-        long low = Math.floorDiv(grid.ceiling(SMALLEST).count(), step);
-        long high = Math.floorDiv(Length.min(most, LARGEST).count(), step);
-        double atHigh = excess.applyAsDouble(grid.step().times(high));
-        if (atHigh <= 0 && !Double.isInfinite(atHigh)) {
-            return grid.step().times(Math.max(low, high));
-        }
-        double atLow = excess.applyAsDouble(grid.step().times(low));
-        boolean lowIsRefused = Double.isInfinite(atLow);
-        if (Double.isInfinite(atHigh) && !lowIsRefused) {
-            atHigh = Double.POSITIVE_INFINITY;
-        }
-        if (atHigh <= 0 || high <= low) {
-            return grid.step().times(Math.max(low, high));
-        }
-        for (int tries = 1; high - low > 1; tries++) {
-            double share = tries % 3 == 0 || Double.isInfinite(atLow) || Double.isInfinite(atHigh)
-                    ? 0.5
-                    : -atLow / (atHigh - atLow);
-            long tried = Math.min(Math.max(low + (long) (share * (high - low)), low + 1), high - 1);
-            double there = excess.applyAsDouble(grid.step().times(tried));
-            if (Double.isInfinite(there) && !lowIsRefused) {
-                there = Double.POSITIVE_INFINITY;
-            }
-            if (there > 0) {
-                high = tried;
-                atHigh = there;
-            } else {
-                low = tried;
-                atLow = there;
-            }
-        }
-        return grid.step().times(low);
-    }
-
     private Size largestFrom(Basis.FromSheet basis) {
         return parts(basis)
                 .flatMap(part -> largestFrom(part, basis.orientation()).stream())
@@ -360,8 +320,8 @@ final class Sizer {
     }
 
     private Optional<FromPart> largestFrom(Size part, Orientation orientation) {
-        Length width = largest(LARGEST, w -> excess(w, SMALLEST, s -> cutBeyond(s, part)));
-        Length height = largest(LARGEST, h -> excess(width, h, s -> cutBeyond(s, part)));
+        Length width = search.largest(LARGEST, w -> excess(w, SMALLEST, s -> cutBeyond(s, part)));
+        Length height = search.largest(LARGEST, h -> excess(width, h, s -> cutBeyond(s, part)));
         Size size = held(new Size(width, height), orientation);
         return isCutFrom(part, size) ? Optional.of(new FromPart(part, size)) : Optional.empty();
     }
