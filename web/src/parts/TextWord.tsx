@@ -96,7 +96,7 @@ export function TextWord({ label, shown, field, onCommit, stepped, help }: TextW
         <span
           id={messageId}
           role={refused ? "alert" : undefined}
-          className={`text-ink absolute top-full left-0 z-40 mt-1 w-max max-w-80 rounded border px-2 py-1 font-sans text-sm leading-snug font-normal shadow ${
+          className={`text-ink pointer-events-none absolute top-full left-0 z-40 mt-1 w-max max-w-80 rounded border px-2 py-1 font-sans text-sm leading-snug font-normal shadow ${
             refused ? "border-stop bg-stop-soft" : "border-rule bg-raised"
           }`}
         >
