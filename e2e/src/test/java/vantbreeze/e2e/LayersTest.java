@@ -205,13 +205,13 @@ class LayersTest extends Journey {
     void thicknessAndPostFollowTheCard() {
         openCard("Evening programme stage");
         view("Envelope and post");
-        assertThat(picture("Thickness of the closed card, at most 2.1 mm")).isVisible();
+        assertThat(picture("Thickness of the closed card, at most 2.3 mm")).isVisible();
         Locator letters = list("What the post makes of it").getByRole(AriaRole.LISTITEM);
         assertThat(letters).hasCount(5);
         assertThat(letters.nth(2)).containsText("standard letter");
         view("Layers");
         choose("Mat layers", "two");
         view("Envelope and post");
-        assertThat(picture("Thickness of the closed card, at most 2.7 mm")).isVisible();
+        assertThat(picture("Thickness of the closed card, at most 3.1 mm")).isVisible();
     }
 }
