@@ -5,7 +5,7 @@ import { usePlan } from "../state/useBench";
 import type { Mark } from "./marks";
 import { contains, readableOn } from "../paper/readable";
 import { RulerScale } from "./RulerScale";
-import { ScoreMark } from "./ScoreMark";
+import { LABEL_LINE, ScoreMark } from "./ScoreMark";
 
 interface FlatSheetProps {
   piece: Piece;
@@ -19,10 +19,37 @@ interface FlatSheetProps {
 
 const sizeOf = (piece: Piece) => ({ width: piece.size.width.mm, height: piece.size.height.mm });
 
+/** For each score whose place is said above the piece, the lowest line on which it does not touch the one before. */
+function labelLevels(piece: Piece, u: number): Map<string, number> {
+  const levels = new Map<string, number>();
+  const taken: number[] = [];
+  const places = new Map(
+    piece.scores
+      .filter((s) => s.lie === "UPRIGHT")
+      .map((s) => [s.fromStart?.mm ?? 0, s] as const)
+      .reverse(),
+  );
+  for (const [x, score] of [...places].sort(([a], [b]) => a - b)) {
+    const half = (score.fromStart?.shown.length ?? 0) * 4.7 * u;
+    const free = taken.findIndex((end) => end <= x - half);
+    const level = free < 0 ? taken.length : free;
+    taken[level] = x + half;
+    levels.set(score.id, level);
+  }
+  return levels;
+}
+
 /** What is drawn around a piece. */
 function rimOf(piece: Piece, u: number) {
   const hasLevel = piece.scores.some((s) => s.lie === "LEVEL");
-  return { left: 26 * u, top: 22 * u, label: 46 * u, right: (hasLevel ? 84 : 14) * u, bottom: 12 * u };
+  const lines = Math.max(-1, ...labelLevels(piece, u).values());
+  return {
+    left: 26 * u,
+    top: 22 * u,
+    label: (29 + LABEL_LINE * lines) * u,
+    right: (hasLevel ? 84 : 14) * u,
+    bottom: 12 * u,
+  };
 }
 
 function viewOf(piece: Piece, size: { width: number; height: number }, u: number) {
@@ -61,8 +88,9 @@ export function FlatSheet({
     ...among.filter((p) => p !== piece).map((p) => Math.max(p.size.width.mm / 640, p.size.height.mm / 250)),
   );
   /* On a strip all panels are as high as the piece; elsewhere both sides have to be said. */
-  const isStrip = piece.panels.every((p) => p.size.height.mm === height);
+  const isStrip = piece.panels.length > 1 && piece.panels.every((p) => p.size.height.mm === height);
   const rim = rimOf(piece, u);
+  const levels = labelLevels(piece, u);
   const view = viewOf(piece, seen, u);
   const views = among.map((p) => viewOf(p, p === piece ? seen : sizeOf(p), u));
   const widest = Math.max(...views.map((v) => v.width));
@@ -136,7 +164,7 @@ export function FlatSheet({
           piece={piece}
           score={score}
           u={u}
-          raised={i % 2 === 1}
+          level={levels.get(score.id) ?? 0}
           isLabelled={piece.scores.findIndex((s) => s.fromStart?.mm === score.fromStart?.mm) === i}
           marked={marked}
           onHold={(holds) => setHeld(holds ? { width, height } : null)}

@@ -9,12 +9,15 @@ import { useGrids } from "./useTables";
 /** Line patterns by the Yoshizawa-Randlett convention: valley dashed, mountain dash-dot; in units of the line's width. */
 const PATTERN = { VALLEY: "7 4", MOUNTAIN: "9 3 1.5 3" };
 
+/** From one line of labels to the next, in units. */
+export const LABEL_LINE = 17;
+
 interface ScoreMarkProps {
   piece: Piece;
   score: Score;
   u: number;
-  /** Every other label stands higher, so that close scores stay readable. */
-  raised: boolean;
+  /** How many labels its own stands above, so that close scores stay readable. */
+  level: number;
   /** Of scores at the same place only the first says where it is. */
   isLabelled: boolean;
   marked: Mark | null;
@@ -23,7 +26,7 @@ interface ScoreMarkProps {
 }
 
 /** A score on the flat sheet, with its position and, where a parameter moves it, a handle. */
-export function ScoreMark({ piece, score, u, raised, isLabelled, marked, onHold }: ScoreMarkProps) {
+export function ScoreMark({ piece, score, u, level, isLabelled, marked, onHold }: ScoreMarkProps) {
   const line = useRef<SVGGElement>(null);
   const drag = useScoreDrag(score, line, onHold);
   const { ghost } = drag;
@@ -33,7 +36,7 @@ export function ScoreMark({ piece, score, u, raised, isLabelled, marked, onHold 
   const colour = isMarked || ghost !== null ? "var(--accent)" : "var(--ink)";
   const handle = score.handle;
 
-  const label = -14 * u - (raised ? 17 * u : 0);
+  const label = -14 * u - level * LABEL_LINE * u;
   return (
     <g ref={line}>
       <line
