@@ -29,6 +29,7 @@ export function Envelopes({ posting }: { posting: Posting }) {
             >
               <span className="min-w-0 grow leading-tight">
                 <b>{fit.name}</b> {fit.size.shown}
+                {fit.usualCard && <span className="text-quiet"> · made for {fit.usualCard.shown}</span>}
                 {own && <span className="text-quiet"> · in your drawer</span>}
                 <span className="text-quiet block text-sm">
                   {fit.verdict === "TOO_SMALL"

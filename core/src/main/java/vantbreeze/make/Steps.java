@@ -107,10 +107,16 @@ public final class Steps {
         }
         StringBuilder text = new StringBuilder(when).append(", lower layers first, borders even.");
         faces.forEach((joint, list) ->
-                text.append(" On the %s: %s.".formatted(joined(Grouped.names(list, labels())), joint.text())));
+                text.append(" On %s: %s.".formatted(the(Grouped.names(list, labels())), joint.text())));
         text.append(" Keep glue and tape %s off every score.".formatted(ruler.about(Joint.TAPE_INSET)))
                 .append(Joint.drying(List.copyOf(faces.keySet())));
         steps.add(new Step(title, text.toString(), GLUE));
+    }
+
+    /** What is counted needs no article: "the front and back", "all 12 walls". */
+    private static String the(List<String> names) {
+        boolean counted = names.get(0).matches("(all|both|\\d+) .*");
+        return (counted ? "" : "the ") + joined(names);
     }
 
     private List<String> labels() {

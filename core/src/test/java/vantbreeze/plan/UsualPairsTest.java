@@ -90,4 +90,35 @@ class UsualPairsTest {
         assertThat(very.closed().size().width()).isEqualTo(Briefs.in(utmost));
         assertThat(very.fit().verdict()).isEqualTo(EnvelopeFit.Verdict.FITS);
     }
+
+    /** By hand: a topper that reaches 1/4 in over the right edge makes the card wider by that, not higher. */
+    @Test
+    void whatSticksOutCountsInItsOwnDirection() {
+        Brief book = Briefs.closed("book", "4 1/4", "5 1/2");
+        vantbreeze.layer.Ornament star = new vantbreeze.layer.Ornament(
+                "star",
+                "front/back",
+                vantbreeze.layer.Outline.parse("1 x 1 in", vantbreeze.measure.UnitSystem.INCH),
+                Briefs.in("3 1/2"),
+                Briefs.in("2"),
+                java.util.Optional.empty(),
+                Briefs.card(200),
+                vantbreeze.layer.Ornament.Glue.OWN_PANEL);
+        Plan plain = Planner.plan(book);
+        Plan over = Planner.plan(book.withOrnaments(java.util.List.of(star)));
+        double quarter = over.closed()
+                .girth()
+                .across()
+                .half()
+                .minus(plain.closed().girth().across().half())
+                .millimetres();
+        assertThat(quarter).isCloseTo(25.4 / 4, org.assertj.core.api.Assertions.within(0.6));
+        double up = over.closed()
+                .girth()
+                .up()
+                .half()
+                .minus(plain.closed().girth().up().half())
+                .millimetres();
+        assertThat(up).isCloseTo(0, org.assertj.core.api.Assertions.within(0.6));
+    }
 }

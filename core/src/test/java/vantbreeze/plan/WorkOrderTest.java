@@ -212,6 +212,8 @@ class WorkOrderTest {
                 .flatMap(i -> java.util.stream.Stream.of("left wall, row " + i, "right wall, row " + i))
                 .toList();
         assertThat(vantbreeze.make.Grouped.names(walls, walls)).containsExactly("all 12 walls");
+        assertThat(text(Planner.plan(Briefs.closed("twin-pillar", "7", "6")), "Lay the mats that go on first"))
+                .contains("On all 4 front walls and back walls");
         assertThat(vantbreeze.make.Grouped.names(List.of("front", "back"), List.of("front", "back", "middle")))
                 .containsExactly("front", "back");
     }

@@ -165,6 +165,7 @@ public record PlanJson(
      * @param why one sentence
      * @param lacks by how much it is too small; empty if it is not
      * @param tight where the card is farthest around in the tighter way
+     * @param usualCard what the envelope is made for; absent for one of the maker's own
      */
     @Schema(name = "Fit")
     public record FitJson(
@@ -177,7 +178,8 @@ public record PlanJson(
             EnvelopeFit.Verdict verdict,
             String why,
             String lacks,
-            TightJson tight) {
+            TightJson tight,
+            @Schema(nullable = true) SizeJson usualCard) {
 
         public static FitJson of(EnvelopeFit fit, UnitSystem units) {
             Ruler ruler = Ruler.of(units);
@@ -193,7 +195,8 @@ public record PlanJson(
                     fit.lacks(ruler),
                     new TightJson(
                             fit.isTighterAcross() != fit.turned(),
-                            fit.tightSection().at().millimetres()));
+                            fit.tightSection().at().millimetres()),
+                    fit.envelope().usualCard().map(c -> SizeJson.of(c, units)).orElse(null));
         }
     }
 
