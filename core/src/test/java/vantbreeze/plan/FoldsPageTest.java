@@ -14,7 +14,6 @@ import vantbreeze.catalogue.FoldDesign;
 import vantbreeze.make.ScoreCard;
 import vantbreeze.measure.Ruler;
 import vantbreeze.measure.UnitSystem;
-import vantbreeze.structure.Fold;
 
 /** docs/folds.md is what the catalogue says. Run with -Ddocs.write=true to write it anew. */
 class FoldsPageTest {
@@ -36,7 +35,7 @@ class FoldsPageTest {
                 "# Folds",
                 "",
                 "Made from the catalogue by a test. Each fold with its usual values, closing to 4¼ × 5½ in (the free strip as its"
-                        + " panels say); scores from the left end, M mountain, V valley. Every fold can carry a pop mount besides.",
+                        + " panels say); scores from the left end, M mountain, V valley. Every fold can carry a film window, a pop mount, a spring and a writing card besides.",
                 "",
                 "| fold | parameters and usual values | closed | pieces and scores | glued | displayed |",
                 "|---|---|---|---|---|---|"));
@@ -51,7 +50,7 @@ class FoldsPageTest {
         Plan plan = Planner.plan(brief);
         String standing = Folding.of(brief)
                 .displayed()
-                .map(s -> "%s deep, %s".formatted(INCH.text(s.depth()), s.stands() ? "stands" : "does not stand"))
+                .map(s -> "%s deep, %s".formatted(INCH.about(s.depth()), s.stands() ? "stands" : "does not stand"))
                 .orElse("");
         return "| %s | %s | %s | %s | %d | %s |"
                 .formatted(
@@ -80,10 +79,17 @@ class FoldsPageTest {
 
     private static String piece(ScoreCard card) {
         String size = INCH.text(card.piece().size());
-        String scores = card.readings().stream()
-                .map(r -> (r.fromStart() == null ? "slanting" : INCH.text(r.fromStart()))
-                        + (r.score().fold() == Fold.MOUNTAIN ? " M" : " V"))
+        String scores = card.settings().stream()
+                .map(s -> (s.fromStart() == null ? "slanting" : INCH.text(s.fromStart())) + " " + sign(s.how(INCH)))
                 .collect(Collectors.joining(", "));
         return card.piece().name() + " " + size + (scores.isEmpty() ? "" : ": " + scores);
+    }
+
+    private static String sign(String how) {
+        return switch (how) {
+            case "mountain" -> "M";
+            case "valley" -> "V";
+            default -> "(" + how + ")";
+        };
     }
 }
