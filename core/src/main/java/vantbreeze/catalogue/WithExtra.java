@@ -5,6 +5,8 @@ import java.util.stream.Stream;
 import org.locationtech.jts.geom.Envelope;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
+import vantbreeze.structure.Panel;
+import vantbreeze.structure.Side;
 import vantbreeze.structure.Structure;
 
 /** A fold that can carry something more on one of its panels. On which one is a choice; usually on none. */
@@ -85,6 +87,21 @@ interface WithExtra extends FoldDesign {
                         v -> onGrid(v, Values.half(free.apply(v))),
                         v -> new Range(Length.ZERO, "the panel's edge", free.apply(v), "or it leaves the panel"))
                 .onlyIf(this::isThere);
+    }
+
+    /** A smaller panel has no room for something that stands on it. */
+    Size SMALLEST_GROUND = new Size(Length.inches(1), Length.inches(1, 2));
+
+    /** Whether something folded can be glued to the panel's face. */
+    static boolean carries(Structure plain, Panel panel) {
+        return !panel.isClear()
+                && panel.rectangle().filter(WithExtra::isLargeEnough).isPresent()
+                && !plain.isGlued(panel, Side.FACE);
+    }
+
+    private static boolean isLargeEnough(Size size) {
+        return !size.width().isLessThan(SMALLEST_GROUND.width())
+                && !size.height().isLessThan(SMALLEST_GROUND.height());
     }
 
     /** On the maker's marks where that is not nothing. */

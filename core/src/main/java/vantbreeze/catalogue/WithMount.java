@@ -7,13 +7,11 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import org.locationtech.jts.geom.Envelope;
 import vantbreeze.measure.Length;
-import vantbreeze.measure.Size;
 import vantbreeze.structure.Bond;
 import vantbreeze.structure.Habit;
 import vantbreeze.structure.Hinge;
 import vantbreeze.structure.Panel;
 import vantbreeze.structure.Piece;
-import vantbreeze.structure.Side;
 import vantbreeze.structure.Stage;
 import vantbreeze.structure.Structure;
 
@@ -31,9 +29,6 @@ record WithMount(FoldDesign fold) implements WithExtra {
     private static final String LEFT = "mountLeft";
     private static final String LOW = "mountLow";
     private static final String OVER = "over ";
-
-    /** A smaller panel has no room for one. */
-    private static final Size SMALLEST = new Size(Length.inches(1), Length.inches(1, 2));
 
     private static final double RIGHT_ANGLE = 90;
 
@@ -162,19 +157,13 @@ record WithMount(FoldDesign fold) implements WithExtra {
                         && h.score().isUpright()
                         && plain.stage(Stage.CLOSED).degrees(h.score().id()) == 0
                         && plain.stage(Stage.DISPLAYED).degrees(h.score().id()) < 0)
-                .filter(h -> Stream.of(h.first(), h.second()).allMatch(p -> carries(plain, p)));
-    }
-
-    private static boolean carries(Structure plain, Panel panel) {
-        return !panel.isClear()
-                && panel.rectangle().filter(WithMount::isLargeEnough).isPresent()
-                && !plain.isGlued(panel, Side.FACE);
+                .filter(h -> Stream.of(h.first(), h.second()).allMatch(p -> WithExtra.carries(plain, p)));
     }
 
     @Override
     public Stream<String> panels(Structure plain) {
         return Stream.concat(
-                plain.panels().stream().filter(p -> carries(plain, p)).map(Panel::name),
+                plain.panels().stream().filter(p -> WithExtra.carries(plain, p)).map(Panel::name),
                 bridges(plain).map(WithMount::over));
     }
 
@@ -187,10 +176,6 @@ record WithMount(FoldDesign fold) implements WithExtra {
                     return both;
                 })
                 .orElseGet(() -> WithExtra.super.place(v));
-    }
-
-    private static boolean isLargeEnough(Size size) {
-        return !size.width().isLessThan(SMALLEST.width()) && !size.height().isLessThan(SMALLEST.height());
     }
 
     @Override

@@ -5,9 +5,7 @@ import java.util.List;
 import java.util.stream.Stream;
 import org.locationtech.jts.geom.Envelope;
 import vantbreeze.measure.Length;
-import vantbreeze.measure.Size;
 import vantbreeze.structure.Panel;
-import vantbreeze.structure.Side;
 import vantbreeze.structure.Structure;
 
 /** A fold that can carry a spring: a short strip folded like a tier on one of its panels, behind a topper. */
@@ -19,9 +17,6 @@ record WithSpring(FoldDesign fold) implements WithExtra {
     private static final String TALL = "springHeight";
     private static final String LEFT = "springLeft";
     private static final String LOW = "springLow";
-
-    /** A smaller panel has no room for one. */
-    private static final Size SMALLEST = new Size(Length.inches(1), Length.inches(1, 2));
 
     @Override
     public String key() {
@@ -73,15 +68,7 @@ record WithSpring(FoldDesign fold) implements WithExtra {
 
     @Override
     public Stream<String> panels(Structure plain) {
-        return plain.panels().stream()
-                .filter(p -> !p.isClear()
-                        && p.rectangle().filter(WithSpring::isLargeEnough).isPresent()
-                        && !plain.isGlued(p, Side.FACE))
-                .map(Panel::name);
-    }
-
-    private static boolean isLargeEnough(Size size) {
-        return !size.width().isLessThan(SMALLEST.width()) && !size.height().isLessThan(SMALLEST.height());
+        return plain.panels().stream().filter(p -> WithExtra.carries(plain, p)).map(Panel::name);
     }
 
     @Override

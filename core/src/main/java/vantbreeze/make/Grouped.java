@@ -41,11 +41,8 @@ public final class Grouped {
             }
         }
         if (!whole.isEmpty()) {
-            said.add(
-                    0,
-                    "%s %d %s"
-                            .formatted(wholeCount == 2 ? "both of" : "all", wholeCount, String.join(" and ", whole))
-                            .replace("both of 2", "both"));
+            String kinds = String.join(" and ", whole);
+            said.add(0, wholeCount == 2 ? "both " + kinds : "all %d %s".formatted(wholeCount, kinds));
         }
         return said;
     }

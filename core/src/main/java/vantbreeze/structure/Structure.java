@@ -218,17 +218,12 @@ public final class Structure {
 
     /** @return whether something is glued on that side of the panel, or it is glued down by it */
     public boolean isGlued(Panel panel, Side side) {
-        return bonds.stream()
-                .anyMatch(b -> (b.side() == side && panel(b.panel()).equals(panel))
-                        || (b.ontoSide() == side && panel(b.onto()).equals(panel)));
+        return bonds.stream().anyMatch(b -> touches(b, panel, side));
     }
 
     /** @return whether something opaque is glued over that side, so that it is dressed before; film goes under its mats */
     public boolean isCovered(Panel panel, Side side) {
-        return bonds.stream()
-                .filter(b -> !isFilm(b))
-                .anyMatch(b -> (b.side() == side && panel(b.panel()).equals(panel))
-                        || (b.ontoSide() == side && panel(b.onto()).equals(panel)));
+        return bonds.stream().anyMatch(b -> !isFilm(b) && touches(b, panel, side));
     }
 
     /** @return whether film is glued to that side */
@@ -236,6 +231,12 @@ public final class Structure {
         return bonds.stream()
                 .anyMatch(b ->
                         isFilm(b) && b.ontoSide() == side && panel(b.onto()).equals(panel));
+    }
+
+    /** Whether glue of that bond is on that side of the panel. */
+    private boolean touches(Bond bond, Panel panel, Side side) {
+        return (bond.side() == side && panel(bond.panel()).equals(panel))
+                || (bond.ontoSide() == side && panel(bond.onto()).equals(panel));
     }
 
     /** @return whether it joins film to something */
