@@ -3,7 +3,9 @@ package vantbreeze.server;
 import java.io.IOException;
 import java.net.InetAddress;
 import java.net.ServerSocket;
+import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
+import vantbreeze.server.store.StartRefusal;
 
 /**
  * What the maker asks for at the start.
@@ -26,7 +28,7 @@ record StartOptions(int port, Path data, boolean demo) {
         for (int i = 0; i < args.length; i++) {
             switch (args[i]) {
                 case "--port" -> port = port(value(args, ++i));
-                case "--data" -> data = Path.of(value(args, ++i));
+                case "--data" -> data = data(value(args, ++i));
                 case "--no-demo" -> demo = false;
                 default ->
                     throw new StartRefusal("The option (%s) is not known; there are --port N, --data DIR and --no-demo."
@@ -37,10 +39,26 @@ record StartOptions(int port, Path data, boolean demo) {
     }
 
     private static String value(String[] args, int i) {
-        if (i >= args.length) {
+        if (i >= args.length || args[i].startsWith("--")) {
             throw new StartRefusal("The option (%s) needs a value after it.".formatted(args[i - 1]));
         }
         return args[i];
+    }
+
+    /** The database and the framework give these characters a meaning of their own. */
+    private static Path data(String text) {
+        if (text.isBlank()) {
+            throw new StartRefusal("The data folder (%s) must not be empty.".formatted(text));
+        }
+        if (text.contains(";") || text.contains("${") || text.chars().anyMatch(Character::isISOControl)) {
+            throw new StartRefusal(
+                    "The data folder (%s) must not contain ; or ${ or control characters.".formatted(text));
+        }
+        try {
+            return Path.of(text);
+        } catch (InvalidPathException e) {
+            throw new StartRefusal("The data folder (%s) is not a path.".formatted(text));
+        }
     }
 
     private static int port(String text) {

@@ -1,4 +1,4 @@
-create table project (
+create table if not exists project (
     id varchar(36) primary key,
     name varchar(80) not null,
     version bigint not null,
@@ -7,7 +7,7 @@ create table project (
     deleted_at timestamp with time zone
 );
 
-create table revision (
+create table if not exists revision (
     id varchar(36) primary key,
     project_id varchar(36) not null references project (id),
     number integer not null,

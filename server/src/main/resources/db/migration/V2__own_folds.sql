@@ -1,4 +1,4 @@
-create table own_fold (
+create table if not exists own_fold (
     id varchar(36) primary key,
     name varchar(80) not null,
     parameters varchar(20000) not null,

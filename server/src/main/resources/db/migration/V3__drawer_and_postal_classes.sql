@@ -1,7 +1,7 @@
 -- A card with many ornaments of the maker's own outlines is long.
 alter table revision alter column brief varchar(400000);
 
-create table drawer_envelope (
+create table if not exists drawer_envelope (
     id varchar(36) primary key,
     name varchar(60) not null,
     size varchar(60) not null,
@@ -10,7 +10,7 @@ create table drawer_envelope (
 );
 
 -- Lengths are text with a unit, as the maker types them.
-create table postal_row (
+create table if not exists postal_row (
     id varchar(36) primary key,
     version bigint not null,
     place integer not null,

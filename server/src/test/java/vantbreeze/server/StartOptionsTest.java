@@ -12,6 +12,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import vantbreeze.server.store.DataFolder;
+import vantbreeze.server.store.StartRefusal;
 
 class StartOptionsTest {
 
@@ -33,6 +35,9 @@ class StartOptionsTest {
             value = {
                 "--port 80 | The port (80) must be a number from 1024 to 65535.",
                 "--port x | The port (x) must be a number from 1024 to 65535.",
+                "--port --no-demo | The option (--port) needs a value after it.",
+                "--data a;b | The data folder (a;b) must not contain ; or ${ or control characters.",
+                "--data ${user.home} | The data folder (${user.home}) must not contain ; or ${ or control characters.",
                 "--port | The option (--port) needs a value after it.",
                 "--colour | The option (--colour) is not known; there are --port N, --data DIR and --no-demo."
             })
@@ -40,6 +45,13 @@ class StartOptionsTest {
         assertThatThrownBy(() -> StartOptions.parse(args.split(" ")))
                 .isInstanceOf(StartRefusal.class)
                 .hasMessage(sentence);
+    }
+
+    @Test
+    void aBlankDataFolderIsRefused() {
+        assertThatThrownBy(() -> StartOptions.parse(new String[] {"--data", " "}))
+                .isInstanceOf(StartRefusal.class)
+                .hasMessage("The data folder ( ) must not be empty.");
     }
 
     @Test

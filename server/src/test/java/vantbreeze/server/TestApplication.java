@@ -8,17 +8,20 @@ import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
 import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
+import vantbreeze.server.store.FaultyDisk;
 
 /** The whole application without a network, on a data folder of its own, empty at first. Tests extend it. */
 @SpringBootTest(classes = Vantbreeze.class, properties = "vantbreeze.demo=false")
 @AutoConfigureMockMvc
 public abstract class TestApplication {
 
-    private static final Path DATA = temporaryFolder();
+    protected static final Path DATA = temporaryFolder();
 
     @DynamicPropertySource
     static void ownData(DynamicPropertyRegistry registry) {
+        FaultyDisk.plugIn();
         registry.add("vantbreeze.data", DATA::toString);
+        registry.add("vantbreeze.files", () -> FaultyDisk.NAME);
     }
 
     private static Path temporaryFolder() {

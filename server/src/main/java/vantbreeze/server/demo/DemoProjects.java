@@ -28,12 +28,8 @@ class DemoProjects implements ApplicationRunner {
 
     @Override
     public void run(ApplicationArguments arguments) throws IOException {
-        if (!projects.list().isEmpty()) {
-            return;
-        }
         try (InputStream in = new ClassPathResource("demo/projects.json").getInputStream()) {
-            List<ProjectJson.NewJson> demo = json.readValue(in, new TypeReference<>() {});
-            demo.forEach(p -> projects.create(p.name(), p.brief()));
+            projects.fillIfNew(json.readValue(in, new TypeReference<List<ProjectJson.NewJson>>() {}));
         }
     }
 }

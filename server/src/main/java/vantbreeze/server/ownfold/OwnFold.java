@@ -4,10 +4,11 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import java.time.Instant;
 import java.util.UUID;
+import vantbreeze.server.store.Kept;
 
 /** A free strip that the maker keeps under a name. Never changed, only kept and let go. */
 @Entity
-class OwnFold {
+class OwnFold extends Kept {
 
     @Id
     private String id;
@@ -29,6 +30,11 @@ class OwnFold {
         this.createdAt = now;
     }
 
+    @Override
+    protected String content() {
+        return "%s %s %s %s".formatted(id, name, parameters, deletedAt);
+    }
+
     String id() {
         return id;
     }
@@ -43,9 +49,11 @@ class OwnFold {
 
     void delete(Instant now) {
         deletedAt = now;
+        seal();
     }
 
     void undelete() {
         deletedAt = null;
+        seal();
     }
 }

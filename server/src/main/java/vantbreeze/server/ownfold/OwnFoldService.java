@@ -5,7 +5,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 import vantbreeze.catalogue.FoldCatalogue;
@@ -17,33 +16,35 @@ import vantbreeze.plan.BriefException;
 import vantbreeze.plan.Planner;
 import vantbreeze.plan.Shelf;
 import vantbreeze.server.plan.BriefJson;
+import vantbreeze.server.store.Inspected;
+import vantbreeze.server.store.Store;
 import vantbreeze.server.web.NotFound;
 
 /** Keeps folds that the maker typed. */
 @Service
-public class OwnFoldService {
+public class OwnFoldService implements Inspected {
 
     private static final TypeReference<Map<String, String>> TEXT_BY_KEY = new TypeReference<>() {};
 
     private final OwnFoldRepository folds;
+    private final Store store;
     private final JsonMapper json;
     private final Clock clock;
 
-    OwnFoldService(OwnFoldRepository folds, JsonMapper json, Clock clock) {
+    OwnFoldService(OwnFoldRepository folds, Store store, JsonMapper json, Clock clock) {
         this.folds = folds;
+        this.store = store;
         this.json = json;
         this.clock = clock;
     }
 
-    @Transactional(readOnly = true)
     public List<OwnFoldJson> list() {
-        return folds.findByDeletedAtIsNullOrderByNameAsc().stream()
+        return store.read(() -> folds.findByDeletedAtIsNullOrderByNameAsc().stream()
                 .map(this::written)
-                .toList();
+                .toList());
     }
 
     /** @return the kept folds, ready for the shelf */
-    @Transactional(readOnly = true)
     public List<Shelf.Own> onTheShelf() {
         FoldDesign strip = typedFold();
         return list().stream()
@@ -61,8 +62,11 @@ public class OwnFoldService {
         return values;
     }
 
-    /** @throws BriefException if no card follows from it, or its fold cannot be typed */
-    @Transactional
+    /**
+     * Keeps a fold; one that is kept already stays one.
+     *
+     * @throws BriefException if no card follows from it, or its fold cannot be typed
+     */
     public OwnFoldJson keep(String name, BriefJson given) {
         Brief brief = given.read();
         FoldDesign strip = typedFold();
@@ -76,21 +80,35 @@ public class OwnFoldService {
         }
         Planner.plan(brief);
         Map<String, String> parameters = BriefJson.of(brief).parameters();
-        return written(folds.save(new OwnFold(name.strip(), json.writeValueAsString(parameters), clock.instant())));
+        String text = json.writeValueAsString(parameters);
+        return store.write(() -> written(folds.findByDeletedAtIsNullOrderByNameAsc().stream()
+                .filter(f -> f.name().equals(name.strip()) && f.parameters().equals(text))
+                .findFirst()
+                .orElseGet(() -> folds.save(new OwnFold(name.strip(), text, clock.instant())))));
     }
 
-    @Transactional
     public OwnFoldJson delete(String id) {
-        OwnFold fold = find(id);
-        fold.delete(clock.instant());
-        return written(fold);
+        return store.write(() -> {
+            OwnFold fold = find(id);
+            fold.delete(clock.instant());
+            return written(fold);
+        });
     }
 
-    @Transactional
     public OwnFoldJson undelete(String id) {
-        OwnFold fold = find(id);
-        fold.undelete();
-        return written(fold);
+        return store.write(() -> {
+            OwnFold fold = find(id);
+            fold.undelete();
+            return written(fold);
+        });
+    }
+
+    @Override
+    public List<String> damaged() {
+        return store.read(() -> folds.findAll().stream()
+                .filter(f -> !f.isIntact())
+                .map(f -> "your fold “" + f.name() + "”")
+                .toList());
     }
 
     private OwnFold find(String id) {

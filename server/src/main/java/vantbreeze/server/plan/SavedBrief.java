@@ -1,11 +1,13 @@
 package vantbreeze.server.plan;
 
+import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 import vantbreeze.layer.Matting;
 import vantbreeze.material.Print;
+import vantbreeze.server.web.Unreadable;
 
 /**
  * Reads briefs as they were saved at any time. Until November 2026 stock was a number of grams and all mats had one step
@@ -19,13 +21,20 @@ public final class SavedBrief {
 
     private SavedBrief() {}
 
-    /** @param saved the text of a brief, of whatever age */
+    /**
+     * @param saved the text of a brief, of whatever age
+     * @throws Unreadable if it is none
+     */
     public static BriefJson read(JsonMapper json, String saved) {
-        ObjectNode brief = (ObjectNode) json.readTree(saved);
-        if (brief.has(OLD_BASE)) {
-            bringUpToDate(brief);
+        try {
+            ObjectNode brief = (ObjectNode) json.readTree(saved);
+            if (brief.has(OLD_BASE)) {
+                bringUpToDate(brief);
+            }
+            return json.treeToValue(brief, BriefJson.class);
+        } catch (JacksonException | ClassCastException | NullPointerException e) {
+            throw new Unreadable("The saved brief cannot be read: " + e.getMessage(), saved, e);
         }
-        return json.treeToValue(brief, BriefJson.class);
     }
 
     private static void bringUpToDate(ObjectNode brief) {

@@ -5,10 +5,11 @@ import jakarta.persistence.Id;
 import java.time.Instant;
 import java.util.UUID;
 import vantbreeze.post.Envelope;
+import vantbreeze.server.store.Kept;
 
 /** An envelope that the maker has at hand. Never changed, only kept and let go. */
 @Entity
-class DrawerEnvelope {
+class DrawerEnvelope extends Kept {
 
     @Id
     private String id;
@@ -30,6 +31,11 @@ class DrawerEnvelope {
         this.createdAt = now;
     }
 
+    @Override
+    protected String content() {
+        return "%s %s %s %s".formatted(id, name, size, deletedAt);
+    }
+
     String id() {
         return id;
     }
@@ -45,9 +51,11 @@ class DrawerEnvelope {
 
     void delete(Instant now) {
         deletedAt = now;
+        seal();
     }
 
     void undelete() {
         deletedAt = null;
+        seal();
     }
 }

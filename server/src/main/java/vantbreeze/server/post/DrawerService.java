@@ -2,45 +2,50 @@ package vantbreeze.server.post;
 
 import java.time.Clock;
 import java.util.List;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 import vantbreeze.measure.Size;
 import vantbreeze.measure.UnitSystem;
 import vantbreeze.post.Envelope;
 import vantbreeze.server.plan.LengthJson.SizeJson;
+import vantbreeze.server.store.Inspected;
+import vantbreeze.server.store.Store;
 import vantbreeze.server.web.FieldReader;
 import vantbreeze.server.web.NotFound;
 
 /** The envelopes that the maker has besides those of the table. */
 @Service
-@Transactional
-class DrawerService {
+class DrawerService implements Inspected {
 
     private static final int LONGEST_NAME = 60;
 
     private final DrawerRepository envelopes;
+    private final Store store;
     private final Clock clock;
 
-    DrawerService(DrawerRepository envelopes, Clock clock) {
+    DrawerService(DrawerRepository envelopes, Store store, Clock clock) {
         this.envelopes = envelopes;
+        this.store = store;
         this.clock = clock;
     }
 
-    @Transactional(readOnly = true)
     public List<DrawerJson> list() {
-        return envelopes.findByDeletedAtIsNullOrderByNameAsc().stream()
-                .map(DrawerService::written)
-                .toList();
+        return store.read(() -> kept().map(DrawerService::written).toList());
     }
 
-    @Transactional(readOnly = true)
     public List<Envelope> atHand() {
-        return envelopes.findByDeletedAtIsNullOrderByNameAsc().stream()
-                .map(DrawerEnvelope::envelope)
-                .toList();
+        return store.read(() -> kept().map(DrawerEnvelope::envelope).toList());
     }
 
-    /** @throws vantbreeze.server.web.FieldsRefused if it has no name or no such size */
+    private Stream<DrawerEnvelope> kept() {
+        return envelopes.findByDeletedAtIsNullOrderByNameAsc().stream();
+    }
+
+    /**
+     * Keeps an envelope; one that lies there already stays one.
+     *
+     * @throws vantbreeze.server.web.FieldsRefused if it has no name or no such size
+     */
     public DrawerJson keep(DrawerJson.NewJson given) {
         UnitSystem units = given.units() == null ? UnitSystem.INCH : given.units();
         FieldReader fields = new FieldReader(units);
@@ -58,7 +63,11 @@ class DrawerService {
                 () -> Envelope.named(DrawerEnvelope.named("new", text(Size.parse(given.size(), units), units)))
                         .size());
         fields.done();
-        return written(envelopes.save(new DrawerEnvelope(name, text(size, units), clock.instant())));
+        String text = text(size, units);
+        Envelope envelope = Envelope.named(DrawerEnvelope.named(name, text));
+        return store.write(() -> written(kept().filter(e -> e.envelope().equals(envelope))
+                .findFirst()
+                .orElseGet(() -> envelopes.save(new DrawerEnvelope(name, text, clock.instant())))));
     }
 
     private static String text(Size size, UnitSystem units) {
@@ -66,15 +75,27 @@ class DrawerService {
     }
 
     public DrawerJson delete(String id) {
-        DrawerEnvelope envelope = find(id);
-        envelope.delete(clock.instant());
-        return written(envelope);
+        return store.write(() -> {
+            DrawerEnvelope envelope = find(id);
+            envelope.delete(clock.instant());
+            return written(envelope);
+        });
     }
 
     public DrawerJson undelete(String id) {
-        DrawerEnvelope envelope = find(id);
-        envelope.undelete();
-        return written(envelope);
+        return store.write(() -> {
+            DrawerEnvelope envelope = find(id);
+            envelope.undelete();
+            return written(envelope);
+        });
+    }
+
+    @Override
+    public List<String> damaged() {
+        return store.read(() -> envelopes.findAll().stream()
+                .filter(e -> !e.isIntact())
+                .map(e -> "the envelope “" + e.envelope().name() + "”")
+                .toList());
     }
 
     private DrawerEnvelope find(String id) {

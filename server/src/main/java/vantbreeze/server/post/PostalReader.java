@@ -31,6 +31,37 @@ final class PostalReader {
         return new PostalReader(row).read();
     }
 
+    /**
+     * @return the row as it is kept: without blanks around its words, absent what is only blanks
+     * @throws vantbreeze.server.web.FieldsRefused naming every field that cannot be so
+     */
+    static PostalJson.ContentJson tidied(PostalJson.ContentJson row) {
+        if (row == null) {
+            throw new vantbreeze.server.web.FieldsRefused(
+                    "content", "", "a row of the postal table", "The content must be given.");
+        }
+        PostalJson.ContentJson tidied = new PostalJson.ContentJson(
+                bare(row.service()),
+                bare(row.name()),
+                bare(row.leastLong()),
+                bare(row.leastShort()),
+                bare(row.mostLong()),
+                bare(row.mostShort()),
+                bare(row.thickness()),
+                row.grams(),
+                row.aspectLeast(),
+                row.aspectMost(),
+                bare(row.price()),
+                bare(row.origin()),
+                row.asOf());
+        read(tidied);
+        return tidied;
+    }
+
+    private static String bare(String text) {
+        return text == null || text.isBlank() ? null : text.strip();
+    }
+
     private PostalClass read() {
         String service = text("service", row.service(), LONGEST_NAME);
         String name = text("name", row.name(), LONGEST_NAME);

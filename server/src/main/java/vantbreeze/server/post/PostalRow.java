@@ -6,10 +6,11 @@ import jakarta.persistence.Version;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.UUID;
+import vantbreeze.server.store.Kept;
 
 /** A class of letter as it stands in the maker's table. Lengths are text with a unit. */
 @Entity
-class PostalRow {
+class PostalRow extends Kept {
 
     @Id
     private String id;
@@ -43,6 +44,11 @@ class PostalRow {
         write(content);
     }
 
+    @Override
+    protected String content() {
+        return "%s %d %s %s".formatted(id, place, row(), deletedAt);
+    }
+
     String id() {
         return id;
     }
@@ -51,7 +57,7 @@ class PostalRow {
         return version;
     }
 
-    PostalJson.ContentJson content() {
+    PostalJson.ContentJson row() {
         return new PostalJson.ContentJson(
                 service,
                 name,
@@ -82,14 +88,17 @@ class PostalRow {
         price = content.price();
         origin = content.origin();
         asOf = content.asOf();
+        seal();
     }
 
     void delete(Instant now) {
         deletedAt = now;
+        seal();
     }
 
     void undelete() {
         deletedAt = null;
+        seal();
     }
 
     boolean isDeleted() {

@@ -5,47 +5,55 @@ import java.util.List;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 import vantbreeze.post.PostalClass;
+import vantbreeze.server.store.Inspected;
+import vantbreeze.server.store.Store;
 import vantbreeze.server.web.Conflict;
 import vantbreeze.server.web.FieldsRefused;
 import vantbreeze.server.web.NotFound;
 
 /** The maker's own postal table; it begins as the one that the application brings along. */
 @Service
-@Transactional
-class PostalService {
+class PostalService implements Inspected {
 
     private final PostalRepository rows;
+    private final Store store;
     private final Clock clock;
 
-    PostalService(PostalRepository rows, Clock clock) {
+    PostalService(PostalRepository rows, Store store, Clock clock) {
         this.rows = rows;
+        this.store = store;
         this.clock = clock;
     }
 
     /** Only once: rows that the maker strikes out stay as struck out. */
     @EventListener(ApplicationReadyEvent.class)
     public void fill() {
-        if (rows.count() == 0) {
+        if (store.read(rows::count) > 0) {
+            return;
+        }
+        store.write(() -> {
             int place = 0;
             for (PostalClass c : PostalClass.table()) {
                 rows.save(new PostalRow(place++, PostalReader.shipped(c)));
             }
-        }
+            return null;
+        });
     }
 
-    @Transactional(readOnly = true)
     public List<PostalJson> list() {
-        return rows.findByDeletedAtIsNullOrderByPlaceAsc().stream()
+        return store.read(() -> rows.findByDeletedAtIsNullOrderByPlaceAsc().stream()
                 .map(PostalService::written)
-                .toList();
+                .toList());
     }
 
     /** @throws FieldsRefused if a field cannot be so; nothing is kept then */
     public PostalJson add(PostalJson.ContentJson content) {
-        check(content, "");
-        return written(rows.save(new PostalRow((int) rows.count(), content)));
+        PostalJson.ContentJson row = PostalReader.tidied(content);
+        return store.write(() -> {
+            requireOwnName(row, "");
+            return written(rows.save(new PostalRow((int) rows.count(), row)));
+        });
     }
 
     /**
@@ -53,45 +61,59 @@ class PostalService {
      * @throws FieldsRefused if a field cannot be so; nothing is kept then
      */
     public PostalJson change(String id, PostalJson.ChangeJson change) {
-        check(change.content(), id);
-        PostalRow row = at(id, change.version());
-        row.write(change.content());
-        return written(rows.saveAndFlush(row));
+        PostalJson.ContentJson content = PostalReader.tidied(change.content());
+        return store.write(() -> {
+            PostalRow row = at(id, change.version());
+            requireOwnName(content, id);
+            row.write(content);
+            return written(rows.saveAndFlush(row));
+        });
     }
 
-    private void check(PostalJson.ContentJson content, String id) {
-        PostalClass read = PostalReader.read(content);
+    private void requireOwnName(PostalJson.ContentJson row, String id) {
         boolean taken = rows.findByDeletedAtIsNullOrderByPlaceAsc().stream()
                 .filter(r -> !r.id().equals(id))
-                .map(PostalRow::content)
-                .anyMatch(c -> c.service().equals(read.service()) && c.name().equals(read.name()));
+                .map(PostalRow::row)
+                .anyMatch(c -> c.service().equals(row.service()) && c.name().equals(row.name()));
         if (taken) {
             throw new FieldsRefused(
                     "name",
-                    read.name(),
+                    row.name(),
                     "a name that no other class of the service has",
-                    "The service (%s) has a class of that name (%s) already.".formatted(read.service(), read.name()));
+                    "The service (%s) has a class of that name (%s) already.".formatted(row.service(), row.name()));
         }
     }
 
     public PostalJson delete(String id, long version) {
-        PostalRow row = at(id, version);
-        row.delete(clock.instant());
-        return written(rows.saveAndFlush(row));
+        return store.write(() -> {
+            PostalRow row = at(id, version);
+            row.delete(clock.instant());
+            return written(rows.saveAndFlush(row));
+        });
     }
 
     /** Takes a deletion back. */
     public PostalJson undelete(String id) {
-        PostalRow row = rows.findById(id).orElseThrow(() -> missing(id));
-        check(row.content(), id);
-        row.undelete();
-        return written(rows.saveAndFlush(row));
+        return store.write(() -> {
+            PostalRow row = rows.findById(id).orElseThrow(() -> missing(id));
+            requireOwnName(row.row(), id);
+            row.undelete();
+            return written(rows.saveAndFlush(row));
+        });
+    }
+
+    @Override
+    public List<String> damaged() {
+        return store.read(() -> rows.findAll().stream()
+                .filter(r -> !r.isIntact())
+                .map(r -> "the row “" + r.row().name() + "” of the postal table")
+                .toList());
     }
 
     private PostalRow at(String id, long version) {
         PostalRow row = rows.findById(id).filter(r -> !r.isDeleted()).orElseThrow(() -> missing(id));
         if (row.version() != version) {
-            throw new Conflict(row.content().name(), written(row), row.version(), version);
+            throw new Conflict(row.row().name(), written(row), row.version(), version);
         }
         return row;
     }
@@ -101,6 +123,6 @@ class PostalService {
     }
 
     private static PostalJson written(PostalRow row) {
-        return new PostalJson(row.id(), row.version(), row.content());
+        return new PostalJson(row.id(), row.version(), row.row());
     }
 }

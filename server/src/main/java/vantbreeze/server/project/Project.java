@@ -5,10 +5,11 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.UUID;
+import vantbreeze.server.store.Kept;
 
 /** A card the maker works on. Its briefs are its revisions; deleting only sets a mark. */
 @Entity
-class Project {
+class Project extends Kept {
 
     @Id
     private String id;
@@ -29,6 +30,11 @@ class Project {
         this.name = name;
         this.createdAt = now;
         this.updatedAt = now;
+    }
+
+    @Override
+    protected String content() {
+        return "%s %s %s %s".formatted(id, name, createdAt, deletedAt);
     }
 
     String id() {
@@ -54,6 +60,7 @@ class Project {
     void rename(String newName, Instant now) {
         name = newName;
         updatedAt = now;
+        seal();
     }
 
     /** A new revision counts as a change, so that a second tab's save is noticed. */
@@ -63,9 +70,11 @@ class Project {
 
     void delete(Instant now) {
         deletedAt = now;
+        seal();
     }
 
     void undelete() {
         deletedAt = null;
+        seal();
     }
 }

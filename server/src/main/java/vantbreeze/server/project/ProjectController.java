@@ -47,12 +47,12 @@ class ProjectController {
     }
 
     @DeleteMapping("/{id}")
-    ProjectJson delete(@PathVariable String id, @RequestParam long version) {
+    ProjectJson.HeadJson delete(@PathVariable String id, @RequestParam long version) {
         return service.delete(id, version);
     }
 
     @PostMapping("/{id}/undelete")
-    ProjectJson undelete(@PathVariable String id) {
+    ProjectJson.HeadJson undelete(@PathVariable String id) {
         return service.undelete(id);
     }
 

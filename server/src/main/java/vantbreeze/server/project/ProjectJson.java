@@ -18,17 +18,50 @@ public record ProjectJson(String id, String name, long version, int revision, In
 
     static final int LONGEST_NAME = 80;
 
-    /** A line of the list. {@code closed} is absent if the card cannot fold. */
+    /**
+     * A line of the list.
+     *
+     * @param fold absent if no plan follows from its brief, or nobody has worked it out yet
+     * @param closed absent if the card cannot fold
+     * @param reason why no plan follows
+     */
     @Schema(name = "ProjectSummary")
     public record SummaryJson(
             String id,
             String name,
             long version,
             Instant updatedAt,
-            String fold,
+            @Schema(nullable = true) String fold,
             @Schema(nullable = true) String closed,
             @Schema(nullable = true) String envelope,
-            int snags) {}
+            int snags,
+            @Schema(nullable = true) String reason) {
+
+        static SummaryJson of(Project project, Summary summary) {
+            Summary made = summary == null ? NOT_YET : summary;
+            return new SummaryJson(
+                    project.id(),
+                    project.name(),
+                    project.version(),
+                    project.updatedAt(),
+                    made.fold(),
+                    made.closed(),
+                    made.envelope(),
+                    made.snags(),
+                    made.reason());
+        }
+    }
+
+    private static final Summary NOT_YET = new Summary(null, null, null, 0, null, null);
+
+    /** A project without its brief. */
+    @Schema(name = "ProjectHead")
+    public record HeadJson(String id, String name, long version) {
+
+        static HeadJson of(Project project) {
+            return new HeadJson(project.id(), project.name(), project.version());
+        }
+    }
 
     @Schema(name = "NewProject")
     public record NewJson(
@@ -56,6 +89,12 @@ public record ProjectJson(String id, String name, long version, int revision, In
     public record RevisionJson(
             int number,
             Instant savedAt,
-            String fold,
-            @Schema(nullable = true) String closed) {}
+            @Schema(nullable = true) String fold,
+            @Schema(nullable = true) String closed) {
+
+        static RevisionJson of(RevisionRepository.Line line) {
+            Summary made = line.summary() == null ? NOT_YET : line.summary();
+            return new RevisionJson(line.number(), line.savedAt(), made.fold(), made.closed());
+        }
+    }
 }

@@ -20,6 +20,7 @@ import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExcep
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.DatabindException;
 import vantbreeze.plan.BriefException;
+import vantbreeze.server.store.StoreFailure;
 
 /** Turns refusals into problem responses that name field, value and allowed range. */
 @RestControllerAdvice
@@ -57,6 +58,22 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
                 "This cannot be worked out",
                 "Something in it was not foreseen: %s Nothing has changed; undo the last change, or choose another measure."
                         .formatted(e.getMessage() == null ? "" : "(" + e.getMessage() + ")."));
+    }
+
+    /** What was kept could not be read or written: the maker learns what to do, the log how it came. */
+    @ExceptionHandler(StoreFailure.class)
+    ProblemDetail store(StoreFailure e) {
+        return Problem.of(
+                e.isFull() ? HttpStatus.INSUFFICIENT_STORAGE : HttpStatus.SERVICE_UNAVAILABLE,
+                "Not kept",
+                e.getMessage());
+    }
+
+    @ExceptionHandler(Unreadable.class)
+    ProblemDetail unreadable(Unreadable e) {
+        ProblemDetail problem = Problem.of(HttpStatus.UNPROCESSABLE_CONTENT, "It cannot be read", e.getMessage());
+        problem.setProperty("saved", e.saved());
+        return problem;
     }
 
     private static ProblemDetail refused(String title, List<BriefException.Fault> faults) {

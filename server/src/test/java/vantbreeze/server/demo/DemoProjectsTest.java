@@ -1,13 +1,8 @@
 package vantbreeze.server.demo;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.mockito.ArgumentMatchers.any;
-import static org.mockito.ArgumentMatchers.anyString;
 import static org.mockito.Mockito.mock;
-import static org.mockito.Mockito.never;
-import static org.mockito.Mockito.times;
 import static org.mockito.Mockito.verify;
-import static org.mockito.Mockito.when;
 
 import java.io.IOException;
 import java.util.List;
@@ -29,27 +24,21 @@ class DemoProjectsTest {
     private final DemoProjects demo = new DemoProjects(projects, new JsonMapper());
 
     @Test
-    void anEmptyTableIsFilledWithCardsOfEveryKindAndBothUnits() throws IOException {
-        when(projects.list()).thenReturn(List.of());
+    void theTableIsFilledAtOnceWithCardsOfEveryKindAndBothUnits() throws IOException {
         demo.run(new DefaultApplicationArguments());
-        ArgumentCaptor<BriefJson> briefs = ArgumentCaptor.captor();
-        verify(projects, times(8)).create(anyString(), briefs.capture());
-        assertThat(briefs.getAllValues())
+        ArgumentCaptor<List<ProjectJson.NewJson>> kept = ArgumentCaptor.captor();
+        verify(projects).fillIfNew(kept.capture());
+        List<BriefJson> briefs =
+                kept.getValue().stream().map(ProjectJson.NewJson::brief).toList();
+        assertThat(briefs)
+                .hasSize(8)
                 .extracting(BriefJson::fold)
                 .contains("z-fold", "gatefold", "latch-gate", "tower", "free-strip");
-        assertThat(briefs.getAllValues()).extracting(BriefJson::units).contains(UnitSystem.INCH, UnitSystem.METRIC);
+        assertThat(briefs).extracting(BriefJson::units).contains(UnitSystem.INCH, UnitSystem.METRIC);
         Set<BriefJson.BasisKind> bases =
-                briefs.getAllValues().stream().map(b -> b.basis().kind()).collect(Collectors.toSet());
+                briefs.stream().map(b -> b.basis().kind()).collect(Collectors.toSet());
         assertThat(bases).hasSizeGreaterThan(2);
-        assertThat(briefs.getAllValues())
+        assertThat(briefs)
                 .allSatisfy(b -> assertThat(Planner.plan(b.read()).closed()).isNotNull());
-    }
-
-    @Test
-    void aTableThatHoldsSomethingIsLeftAlone() throws IOException {
-        when(projects.list())
-                .thenReturn(List.of(new ProjectJson.SummaryJson("1", "mine", 0, null, "Z-fold", null, null, 0)));
-        demo.run(new DefaultApplicationArguments());
-        verify(projects, never()).create(any(), any());
     }
 }

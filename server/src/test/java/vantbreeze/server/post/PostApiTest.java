@@ -188,4 +188,42 @@ class PostApiTest extends TestApplication {
                 .replace("\"parameters\": {}", "\"parameters\": {\"panels\": \"1 V 3 V 1 V 3 in\"}");
         posting(open).andExpect(status().isUnprocessableContent());
     }
+
+    /** Blanks around a name once made every card's posting fail. */
+    @Test
+    void rowsAreKeptWithoutTheBlanksAroundTheirWords() throws Exception {
+        String row = """
+                {"service": " Moon ", "name": "letter  ", "leastLong": "%s", "leastShort": null, "mostLong": "235 mm",
+                 "mostShort": "125 mm", "thickness": "5 mm", "grams": 20, "aspectLeast": null, "aspectMost": null,
+                 "price": "%s", "origin": "invented ", "asOf": "2026-11-01"}""";
+        String blanks = " ".repeat(500);
+        JsonNode kept = read(send(post("/api/postal-classes"), row.formatted(blanks, blanks))
+                .andExpect(status().isCreated())
+                .andExpect(jsonPath("$.content.name").value("letter"))
+                .andExpect(jsonPath("$.content.price").doesNotExist()));
+        posting(A2_CARD).andExpect(status().isOk());
+        send(post("/api/postal-classes"), row.formatted("", ""))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.fields[0].field").value("name"));
+        for (String number : new String[] {"\"NaN\"", "1e999", "-1"}) {
+            send(
+                            post("/api/postal-classes"),
+                            row.formatted("", "").replace("20,", number + ",").replace("letter", "other"))
+                    .andExpect(status().is4xxClientError());
+        }
+        String address = "/api/postal-classes/" + kept.get("id").asString();
+        send(put(address), "{\"version\": %d}".formatted(kept.get("version").asLong()))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.fields[0].field").value("content"));
+        http.perform(delete(address + "?version=" + kept.get("version").asLong()))
+                .andExpect(status().isOk());
+    }
+
+    @Test
+    void anEnvelopeThatLiesInTheDrawerIsNotLaidThereTwice() throws Exception {
+        String lined = "{\"name\": \"grey\", \"size\": \"117 x 152 mm\", \"units\": \"METRIC\"}";
+        JsonNode first = read(send(post("/api/drawer"), lined).andExpect(status().isCreated()));
+        assertThat(read(send(post("/api/drawer"), lined))).isEqualTo(first);
+        http.perform(delete("/api/drawer/" + first.get("id").asString())).andExpect(status().isOk());
+    }
 }

@@ -13,10 +13,20 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import java.sql.Connection;
+import java.sql.PreparedStatement;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import javax.sql.DataSource;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.MediaType;
+import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.ResultActions;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
@@ -26,6 +36,7 @@ import vantbreeze.server.TestApplication;
 import vantbreeze.server.TestBriefs;
 import vantbreeze.server.plan.BriefJson;
 import vantbreeze.server.plan.SavedBrief;
+import vantbreeze.server.web.Text;
 
 class ProjectApiTest extends TestApplication {
 
@@ -35,6 +46,12 @@ class ProjectApiTest extends TestApplication {
 
     @Autowired
     private MockMvc http;
+
+    @Autowired
+    private ProjectService service;
+
+    @Autowired
+    private DataSource database;
 
     private final JsonMapper json = new JsonMapper();
     private JsonNode project;
@@ -153,6 +170,82 @@ class ProjectApiTest extends TestApplication {
         http.perform(get("/api/projects/none"))
                 .andExpect(status().isNotFound())
                 .andExpect(jsonPath("$.detail", containsString("none")));
+    }
+
+    /** However many save one version at once: one wins, every other learns what it is now. */
+    @Test
+    void ofSimultaneousSavesOneWinsAndTheOthersAreTold() throws Exception {
+        long version = version();
+        ExecutorService tabs = Executors.newFixedThreadPool(24);
+        List<Callable<MockHttpServletResponse>> saves = new ArrayList<>();
+        for (int tab = 0; tab < 48; tab++) {
+            String brief = TestBriefs.zFold(60 + tab + " mm", "100 mm");
+            saves.add(() -> save(version, "Comet night", brief).andReturn().getResponse());
+        }
+        int kept = 0;
+        for (Future<MockHttpServletResponse> answer : tabs.invokeAll(saves)) {
+            MockHttpServletResponse response = answer.get();
+            if (response.getStatus() == 200) {
+                kept++;
+            } else {
+                assertThat(response.getStatus()).isEqualTo(409);
+                JsonNode problem = json.readTree(response.getContentAsString());
+                assertThat(problem.at("/current/version").asLong()).isEqualTo(version + 1);
+                assertThat(problem.at("/current/brief/fold").asString()).isEqualTo("z-fold");
+            }
+        }
+        tabs.shutdown();
+        assertThat(kept).isEqualTo(1);
+        http.perform(get(address() + "/revisions")).andExpect(jsonPath("$[*].number", contains(2, 1)));
+    }
+
+    private void overwriteBrief(String brief) throws Exception {
+        try (Connection connection = database.getConnection();
+                PreparedStatement update = connection.prepareStatement(
+                        "update revision set brief = ?, fold = null, snags = null, rules = null where project_id = ?")) {
+            update.setString(1, brief);
+            update.setString(2, project.get("id").asString());
+            update.executeUpdate();
+        }
+    }
+
+    /** Saved when the rules were others: it stays on the list with its reason, and opens to be mended. */
+    @Test
+    void aBriefThatNoLongerPlansStopsNothing() throws Exception {
+        overwriteBrief(WIDE.replace("z-fold", "fold-of-the-past"));
+        service.tidy();
+        http.perform(get("/api/projects"))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath(
+                        "$[?(@.id == '%s')].reason".formatted(project.get("id").asString()),
+                        contains(containsString("fold-of-the-past"))));
+        http.perform(get(address())).andExpect(jsonPath("$.brief.fold").value("fold-of-the-past"));
+        save(version(), "Mended", NARROW).andExpect(status().isOk());
+    }
+
+    @Test
+    void aBriefThatIsNoneAnyMoreIsGivenAsItWasAndAnOlderOneCanBeRestored() throws Exception {
+        project = read(save(version(), "Comet night", NARROW));
+        overwriteBrief("{\"fold\": \"z-fo");
+        service.tidy();
+        http.perform(get("/api/projects"))
+                .andExpect(jsonPath(
+                        "$[?(@.id == '%s')].reason".formatted(project.get("id").asString()),
+                        contains(containsString("cannot be read"))));
+        http.perform(get(address()))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.saved").value("{\"fold\": \"z-fo"));
+        assertThat(service.damaged()).contains("revision 1 of “Comet night”", "revision 2 of “Comet night”");
+        http.perform(delete(address() + "?version=" + version())).andExpect(status().isOk());
+    }
+
+    /** Cuts between characters as a reader counts them (Unicode Standard Annex 29), never within one. */
+    @Test
+    void theNameOfACopyIsNeverCutWithinACharacter() throws Exception {
+        String name = "🌠".repeat(40);
+        project = read(create(name, WIDE).andExpect(status().isCreated()));
+        http.perform(post(address() + "/copy")).andExpect(jsonPath("$.name").value("🌠".repeat(36) + " (copy)"));
+        assertThat(Text.upTo(4, "ab👩‍🚀c")).isEqualTo("ab");
     }
 
     /** Briefs saved before stock had a colour and mats had steps of their own are still read as they were meant. */

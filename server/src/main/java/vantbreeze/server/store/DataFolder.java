@@ -1,4 +1,4 @@
-package vantbreeze.server;
+package vantbreeze.server.store;
 
 import java.io.IOException;
 import java.nio.channels.FileChannel;
@@ -7,16 +7,18 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
 
-/** The folder that holds the maker's projects; one running instance has it to itself. */
-final class DataFolder {
+/**
+ * The folder that holds everything the maker keeps; one running instance has it to itself.
+ *
+ * @param path an absolute path
+ */
+public record DataFolder(Path path) {
 
     /** Held until the process ends, however it ends: the system gives it back. */
     private static FileLock held;
 
-    private DataFolder() {}
-
     /** @throws StartRefusal if the folder cannot be written or another instance has it */
-    static void claim(Path folder) {
+    public static void claim(Path folder) {
         try {
             Files.createDirectories(folder);
             FileChannel channel = FileChannel.open(
@@ -31,5 +33,22 @@ final class DataFolder {
                     "Vantbreeze is already running on the data folder %s; stop it or choose another with --data."
                             .formatted(folder.toAbsolutePath()));
         }
+    }
+
+    Path database() {
+        return path.resolve("vantbreeze.mv.db");
+    }
+
+    /** What is worked on while the database itself is left as it was; of no use to anyone afterwards. */
+    Path workingCopy() {
+        return path.resolve("vantbreeze-working-copy.mv.db");
+    }
+
+    Path seal() {
+        return path.resolve("vantbreeze.seal");
+    }
+
+    Path copies() {
+        return path.resolve("copies");
     }
 }

@@ -1,11 +1,11 @@
-package vantbreeze.server;
+package vantbreeze.server.store;
 
 /** Why the application does not start, in one sentence for the maker. */
-class StartRefusal extends RuntimeException {
+public class StartRefusal extends RuntimeException {
 
     private static final long serialVersionUID = 1L;
 
-    StartRefusal(String sentence) {
+    public StartRefusal(String sentence) {
         super(sentence);
     }
 }

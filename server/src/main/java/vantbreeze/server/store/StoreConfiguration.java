@@ -1,0 +1,16 @@
+package vantbreeze.server.store;
+
+import java.nio.file.Path;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+
+@Configuration
+class StoreConfiguration {
+
+    /** @param files the database's name for the file system that the data folder is on */
+    @Bean
+    Database dataSource(@Value("${vantbreeze.data}") String data, @Value("${vantbreeze.files:file}") String files) {
+        return new Database(new DataFolder(Path.of(data).toAbsolutePath()), files);
+    }
+}
