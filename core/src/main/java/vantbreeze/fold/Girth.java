@@ -1,6 +1,7 @@
 package vantbreeze.fold;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.TreeSet;
@@ -8,6 +9,7 @@ import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.index.intervalrtree.SortedPackedIntervalRTree;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
 
@@ -75,7 +77,7 @@ public record Girth(Size size, Section across, Section up) {
     }
 
     /** A spot ready to be cut at any height. */
-    private record Shape(List<Slant> slants, double low, double high, double thickness) {
+    private record Shape(List<Slant> slants, double low, double high, double left, double right, double thickness) {
 
         static Shape of(StackMap.Spot spot, boolean upright) {
             List<Slant> slants = new ArrayList<>();
@@ -83,7 +85,14 @@ public record Girth(Size size, Section across, Section up) {
             addRing(slants, outline.getExteriorRing(), upright);
             double low = slants.stream().mapToDouble(Slant::fromY).min().orElse(0);
             double high = slants.stream().mapToDouble(Slant::toY).max().orElse(0);
-            return new Shape(slants, low, high, spot.thickness().count());
+            Envelope box = outline.getEnvelopeInternal();
+            return new Shape(
+                    slants,
+                    low,
+                    high,
+                    upright ? box.getMinY() : box.getMinX(),
+                    upright ? box.getMaxY() : box.getMaxX(),
+                    spot.thickness().count());
         }
 
         private static void addRing(List<Slant> slants, LinearRing ring, boolean upright) {
@@ -119,32 +128,33 @@ public record Girth(Size size, Section across, Section up) {
         }
     }
 
+    /** What lies between two heights at which outlines have corners, and more than it can be around there. */
+    private record Slab(double low, double high, double bound) {}
+
     /**
      * Between two heights at which outlines have corners everything moves evenly, and how far it is around what moves evenly
-     * is greatest at one end or the other (a hull's perimeter is a convex function of its points).
+     * is greatest at one end or the other (a hull's perimeter is a convex function of its points). Half the hull is at most
+     * half the box around it, so most need not be looked at.
      */
     private static Section worst(List<Shape> shapes, double origin) {
-        TreeSet<Double> heights = new TreeSet<>();
-        shapes.forEach(s -> s.slants().forEach(l -> {
-            heights.add(l.fromY());
-            heights.add(l.toY());
-        }));
-        double[] at = heights.stream().mapToDouble(h -> h).toArray();
+        SortedPackedIntervalRTree byHeight = new SortedPackedIntervalRTree();
+        shapes.stream().filter(s -> s.low() < s.high()).forEach(s -> byHeight.insert(s.low(), s.high(), s));
         double longest = 0;
         double where = origin;
-        List<Coordinate> before = List.of();
-        for (int i = 1; i < at.length; i++) {
-            double beside = Math.min(BESIDE_COUNTS, (at[i] - at[i - 1]) / 4);
-            double middle = (at[i - 1] + at[i]) / 2;
-            for (double y : new double[] {middle, at[i - 1] + beside, at[i] - beside}) {
-                List<Coordinate> profile = profile(shapes, y);
-                if (!profile.equals(before)) {
-                    before = profile;
-                    double half = halfHull(profile);
-                    if (half > longest + NOTHING_COUNTS) {
-                        longest = half;
-                        where = y;
-                    }
+        double lowest = Double.POSITIVE_INFINITY;
+        for (Slab slab : slabs(shapes)) {
+            if (slab.bound() < longest - NOTHING_COUNTS) {
+                break;
+            }
+            double beside = Math.min(BESIDE_COUNTS, (slab.high() - slab.low()) / 4);
+            double middle = (slab.low() + slab.high()) / 2;
+            for (double y : new double[] {middle, slab.low() + beside, slab.high() - beside}) {
+                double half = halfHull(profile(byHeight, y));
+                boolean asLongLower = half > longest - NOTHING_COUNTS && slab.high() <= lowest;
+                if (half > longest + NOTHING_COUNTS || asLongLower) {
+                    longest = Math.max(longest, half);
+                    where = y;
+                    lowest = slab.low();
                 }
             }
         }
@@ -152,13 +162,37 @@ public record Girth(Size size, Section across, Section up) {
                 Length.ofCounts((long) Math.ceil(longest - BESIDE_COUNTS)), Length.nearestTo(where - origin));
     }
 
-    private static List<Coordinate> profile(List<Shape> shapes, double y) {
-        List<Coordinate> profile = new ArrayList<>();
+    /** Those that may be farthest around come first. */
+    private static List<Slab> slabs(List<Shape> shapes) {
+        TreeSet<Double> heights = new TreeSet<>();
+        shapes.forEach(s -> s.slants().forEach(l -> {
+            heights.add(l.fromY());
+            heights.add(l.toY());
+        }));
+        double[] at = heights.stream().mapToDouble(h -> h).toArray();
+        double[] left = new double[at.length];
+        double[] right = new double[at.length];
+        double[] thickest = new double[at.length];
+        Arrays.fill(left, Double.POSITIVE_INFINITY);
+        Arrays.fill(right, Double.NEGATIVE_INFINITY);
         for (Shape shape : shapes) {
-            if (shape.low() < y && y < shape.high()) {
-                shape.cut(y, profile);
+            for (int i = Arrays.binarySearch(at, shape.low()); i >= 0 && i < at.length && at[i] < shape.high(); i++) {
+                left[i] = Math.min(left[i], shape.left());
+                right[i] = Math.max(right[i], shape.right());
+                thickest[i] = Math.max(thickest[i], shape.thickness());
             }
         }
+        List<Slab> slabs = new ArrayList<>();
+        for (int i = 1; i < at.length; i++) {
+            slabs.add(new Slab(at[i - 1], at[i], right[i - 1] - left[i - 1] + thickest[i - 1]));
+        }
+        slabs.sort(Comparator.comparingDouble(Slab::bound).reversed().thenComparingDouble(Slab::low));
+        return slabs;
+    }
+
+    private static List<Coordinate> profile(SortedPackedIntervalRTree shapes, double y) {
+        List<Coordinate> profile = new ArrayList<>();
+        shapes.query(y, y, shape -> ((Shape) shape).cut(y, profile));
         return profile;
     }
 

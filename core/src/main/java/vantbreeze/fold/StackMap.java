@@ -15,19 +15,68 @@ public record StackMap(List<Spot> spots) {
     /** @param layers how many papers lie there */
     public record Spot(Polygon outline, Length thickness, int layers) {}
 
-    /** One paper as it lies. */
-    public record Layer(Polygon outline, Length thickness) {}
+    /** How something adds to the thickness. */
+    public enum Lies {
+        /** A paper of the stack. */
+        IN,
+        /** Between papers, which it keeps apart. */
+        BETWEEN,
+        /** Level on top of everything. */
+        ABOVE,
+        /** Level under everything. */
+        BELOW
+    }
 
+    /**
+     * One thing as it lies.
+     *
+     * @param thickness what it adds at the least
+     * @param top of what lies level: how high it reaches over the papers' other side; where these are lower it bridges
+     */
+    public record Layer(Polygon outline, Length thickness, Lies lies, Length top) {
+
+        /** A paper of the stack. */
+        public Layer(Polygon outline, Length thickness) {
+            this(outline, thickness, Lies.IN, Length.ZERO);
+        }
+    }
+
+    /** @param layers what lies level in the order in which it is laid */
     public static StackMap of(List<Layer> layers) {
         Overlay overlay = Overlay.of(layers.stream().map(Layer::outline).toList());
         return new StackMap(overlay.cells().stream()
                 .map(cell -> new Spot(
                         cell.outline(),
-                        cell.covers().stream()
-                                .mapToObj(i -> layers.get(i).thickness())
-                                .reduce(Length.ZERO, Length::plus),
+                        thickness(cell.covers().stream().mapToObj(layers::get).toList()),
                         cell.covers().cardinality()))
                 .toList());
+    }
+
+    private static Length thickness(List<Layer> here) {
+        Length papers = sum(here, Lies.IN);
+        Length above = papers;
+        Length below = papers;
+        for (Layer layer : here) {
+            if (layer.lies() == Lies.ABOVE) {
+                above = laidOn(above, layer);
+            } else if (layer.lies() == Lies.BELOW) {
+                below = laidOn(below, layer);
+            }
+        }
+        return above.plus(below).minus(papers).plus(sum(here, Lies.BETWEEN));
+    }
+
+    private static Length sum(List<Layer> layers, Lies lies) {
+        return layers.stream()
+                .filter(l -> l.lies() == lies)
+                .map(Layer::thickness)
+                .reduce(Length.ZERO, Length::plus);
+    }
+
+    /** Beyond the card's edge there is nothing to lie on, and what reaches there is thin. */
+    private static Length laidOn(Length under, Layer layer) {
+        Length least = under.plus(layer.thickness());
+        return under.isPositive() ? Length.max(least, layer.top()) : least;
     }
 
     /** The thickest spot; of equals the largest. */

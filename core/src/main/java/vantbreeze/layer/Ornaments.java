@@ -74,63 +74,17 @@ public record Ornaments(List<PlacedOrnament> placed, List<Ornament> homeless) {
     /**
      * What they add to a closed card. On the outside an ornament is as high everywhere as on its own panel: where it
      * crosses other panels it adds only what it is higher than these. Inside, foam keeps apart all that lies above it.
-     *
-     * @param papers panels and mats as they lie closed
      */
-    public List<StackMap.Layer> thicken(List<StackMap.Layer> papers) {
-        List<StackMap.Layer> added = new ArrayList<>();
-        for (boolean fromBelow : new boolean[] {false, true}) {
-            List<StackMap.Layer> side = new ArrayList<>(papers);
-            for (PlacedOrnament o : placed) {
-                if (o.outside() && o.fromBelow() == fromBelow) {
-                    List<StackMap.Layer> layers = outside(o, side);
-                    side.addAll(layers);
-                    added.addAll(layers);
-                }
-            }
-        }
-        placed.stream()
-                .filter(o -> !o.outside())
-                .forEach(o -> added.add(new StackMap.Layer(o.closed(), o.thickness())));
-        return added;
-    }
-
-    private static List<StackMap.Layer> outside(PlacedOrnament o, List<StackMap.Layer> papers) {
-        Envelope box = o.closed().getEnvelopeInternal();
-        Length everywhere = Length.ZERO;
-        List<StackMap.Layer> partly = new ArrayList<>();
-        for (StackMap.Layer layer : papers) {
-            Polygon outline = layer.outline();
-            if (outline.isRectangle() && outline.getEnvelopeInternal().covers(box)) {
-                everywhere = everywhere.plus(layer.thickness());
-            } else if (outline.getEnvelopeInternal().intersects(box)) {
-                partly.add(layer);
-            }
-        }
-        List<StackMap.Layer> layers = new ArrayList<>();
-        Length paper = o.ornament().paper().thickness();
-        Geometry rest = o.closed();
-        for (StackMap.Spot spot : StackMap.of(partly).spots()) {
-            if (spot.outline().getEnvelopeInternal().intersects(box)) {
-                Length under = spot.thickness().plus(everywhere);
-                add(
-                        layers,
-                        Regions.intersection(spot.outline(), o.closed()),
-                        Length.max(paper, o.top().minus(under)));
-                rest = Regions.difference(rest, spot.outline());
-            }
-        }
-        boolean isOnPaper = everywhere.isPositive();
-        add(layers, rest, isOnPaper ? Length.max(paper, o.top().minus(everywhere)) : paper);
-        return layers;
-    }
-
-    private static void add(List<StackMap.Layer> layers, Geometry area, Length thickness) {
-        for (int i = 0; i < area.getNumGeometries(); i++) {
-            if (area.getGeometryN(i) instanceof Polygon polygon && polygon.getArea() > TOUCH) {
-                layers.add(new StackMap.Layer(polygon, thickness));
-            }
-        }
+    public List<StackMap.Layer> layers() {
+        return placed.stream()
+                .map(o -> o.outside()
+                        ? new StackMap.Layer(
+                                o.closed(),
+                                o.ornament().paper().thickness(),
+                                o.fromBelow() ? StackMap.Lies.BELOW : StackMap.Lies.ABOVE,
+                                o.top())
+                        : new StackMap.Layer(o.closed(), o.thickness(), StackMap.Lies.BETWEEN, Length.ZERO))
+                .toList();
     }
 
     /** Finds out about one after the other. */
@@ -138,8 +92,11 @@ public record Ornaments(List<PlacedOrnament> placed, List<Ornament> homeless) {
 
         /** @param earlier those laid before it */
         PlacedOrnament place(Ornament ornament, Face face, List<PlacedOrnament> earlier) {
-            Polygon onPiece = onPiece(ornament, face);
-            Polygon lying = closed.stage().placed(face.panel()).motion().apply(onPiece);
+            Polygon onPiece = onPiece(ornament, face, ornament.outline().polygon());
+            Polygon lying = closed.stage()
+                    .placed(face.panel())
+                    .motion()
+                    .apply(onPiece(ornament, face, ornament.outline().cover()));
             boolean fromBelow = closed.stage().placed(face.panel()).upSide() != face.side();
             List<PlacedOrnament> beneath = earlier.stream()
                     .filter(o -> o.face().equals(face) && overlap(o.onPiece(), onPiece))
@@ -248,9 +205,8 @@ public record Ornaments(List<PlacedOrnament> placed, List<Ornament> homeless) {
         }
 
         /** On a panel's back its left is the flat piece's right. */
-        private static Polygon onPiece(Ornament ornament, Face face) {
+        private static Polygon onPiece(Ornament ornament, Face face, Polygon shape) {
             Envelope panel = face.panel().outline().getEnvelopeInternal();
-            Polygon shape = ornament.outline().polygon();
             double x = ornament.x().count();
             double y = panel.getMinY() + ornament.y().count();
             return face.side() == Side.FACE

@@ -33,11 +33,35 @@ final class Fixes {
         this.ruler = brief.ruler();
     }
 
+    /** How many other cards may still be worked out: of a card with much on it each takes long, so they are fewer. */
+    static final class Trials {
+
+        /** A card has tens of spots and a few ornaments, one that is laden all over hundreds and twenty. */
+        private static final int SPOTS_AND_ORNAMENTS = 12_000;
+
+        private int left;
+
+        private Trials(int left) {
+            this.left = left;
+        }
+
+        static Trials of(Draft draft) {
+            int spots = Math.max(1, draft.work().bulk().spots().size());
+            return new Trials(
+                    SPOTS_AND_ORNAMENTS / spots / (1 + draft.brief().ornaments().size()));
+        }
+
+        private boolean take() {
+            return left-- > 0;
+        }
+    }
+
     /** @return at most two fixes after which the snag is gone and nothing as bad or worse has come */
-    static List<Snag.Fix> proven(Plan plan, Draft draft, Snag snag) {
+    static List<Snag.Fix> proven(Plan plan, Draft draft, Snag snag, Trials trials) {
         Fixes fixes = new Fixes(plan);
         fixes.propose(snag);
         return fixes.proposed.stream()
+                .filter(fix -> plan.brief().makesTheSameCardAs(fix.brief()) || trials.take())
                 .filter(fix -> mends(plan, draft, snag, fix.brief()))
                 .limit(MOST)
                 .toList();

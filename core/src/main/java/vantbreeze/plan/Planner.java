@@ -40,8 +40,9 @@ public final class Planner {
 
     static Plan plan(Draft draft) {
         Plan plan = worked(draft);
+        Fixes.Trials trials = Fixes.Trials.of(draft);
         return plan.withSnags(plan.snags().stream()
-                .map(snag -> snag.withFixes(Fixes.proven(plan, draft, snag)))
+                .map(snag -> snag.withFixes(Fixes.proven(plan, draft, snag, trials)))
                 .toList());
     }
 

@@ -69,9 +69,10 @@ record Workpiece(
         List<StackMap.Layer> papers = papers(brief, closed, dressing);
         Ornaments ornaments = stack.map(s -> Ornaments.of(brief.ornaments(), faces, structure, s, papers))
                 .orElse(Ornaments.NONE);
-        papers.addAll(ornaments.thicken(papers));
+        papers.addAll(ornaments.layers());
         StackMap open = StackMap.of(papers);
-        ClosureKit closure = closure(brief, Girth.of(open));
+        Girth around = Girth.of(open);
+        ClosureKit closure = closure(brief, around);
         closure.layer(ornaments.closedWith(closed)).ifPresent(papers::add);
         StackMap bulk = closure.covers().isPresent() ? StackMap.of(papers) : open;
         return new Workpiece(
@@ -87,7 +88,7 @@ record Workpiece(
                 MessageRoom.of(
                         faces, structure, dressing, ornaments, brief.base().print()),
                 bulk,
-                Girth.of(bulk),
+                bulk == open ? around : Girth.of(bulk),
                 closure);
     }
 

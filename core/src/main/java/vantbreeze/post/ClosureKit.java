@@ -101,7 +101,9 @@ public record ClosureKit(List<Piece> pieces, Optional<Length> ribbon, Optional<S
             return new StackMap.Layer(
                     (Polygon) GEOMETRY.toGeometry(
                             new Envelope(middle.x - across, middle.x + across, middle.y - up, middle.y + up)),
-                    adds);
+                    adds,
+                    StackMap.Lies.BETWEEN,
+                    Length.ZERO);
         });
     }
 

@@ -52,10 +52,12 @@ public record PostalClass(
     /** Both ends included. */
     public record Aspect(double least, double most) {
 
+        private static final int SLIMMEST = 100;
+
         public Aspect {
-            if (!(least >= 1) || !(most >= least)) {
-                throw new IllegalArgumentException(
-                        "The aspect (%s to %s) must be 1 or more, the smaller number first.".formatted(least, most));
+            if (!(least >= 1) || !(most >= least) || most > SLIMMEST) {
+                throw new IllegalArgumentException("The aspect (%s to %s) must be 1 to %d, the smaller number first."
+                        .formatted(least, most, SLIMMEST));
             }
         }
     }

@@ -1,5 +1,9 @@
 package vantbreeze.server.export;
 
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
+import java.lang.annotation.Retention;
+import java.lang.annotation.RetentionPolicy;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
@@ -35,23 +39,30 @@ class ExportController {
         this.cards = cards;
     }
 
+    @Retention(RetentionPolicy.RUNTIME)
+    @ApiResponse(responseCode = "200", content = @Content(mediaType = MediaType.APPLICATION_PDF_VALUE))
+    private @interface PdfAnswer {}
+
     /** Draws a project on a paper. */
     private interface Drawer {
         byte[] draw(String name, Plan plan, Paper paper);
     }
 
-    @GetMapping(value = "/plan.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    @PdfAnswer
+    @GetMapping("/plan.pdf")
     ResponseEntity<byte[]> plan(@PathVariable String id, @RequestParam(defaultValue = "a4") String paper) {
         return pdf(id, paper, "plan", PlanPdf::of);
     }
 
-    @GetMapping(value = "/template.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    @PdfAnswer
+    @GetMapping("/template.pdf")
     ResponseEntity<byte[]> template(@PathVariable String id, @RequestParam(defaultValue = "a4") String paper) {
         return pdf(id, paper, "template", TemplatePdf::of);
     }
 
     /** An envelope made to measure at life size. */
-    @GetMapping(value = "/envelope.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    @PdfAnswer
+    @GetMapping("/envelope.pdf")
     ResponseEntity<byte[]> envelope(
             @PathVariable String id,
             @RequestParam MadeEnvelope.Style style,

@@ -85,7 +85,11 @@ public record BriefJson(
                     nullable = true)
             Boolean utmost,
 
-            @Schema(description = "SHEET: equal parts the sheet is cut into first, 1 to 6", nullable = true)
+            @Schema(
+                    description = "SHEET: equal parts the sheet is cut into first",
+                    minimum = "1",
+                    maximum = "6",
+                    nullable = true)
             Integer share,
 
             @Schema(description = "PANEL: name of the panel", nullable = true)
@@ -118,7 +122,7 @@ public record BriefJson(
 
     @Schema(name = "Matting")
     public record MattingJson(
-            @Schema(description = "0 to 3 on every dressed face")
+            @Schema(description = "on every dressed face", minimum = "0", maximum = "3")
             int layers,
 
             @Schema(

@@ -2,6 +2,8 @@ package vantbreeze.server.web;
 
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.CacheControl;
+import org.springframework.http.MediaType;
+import org.springframework.web.servlet.config.annotation.ContentNegotiationConfigurer;
 import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
 import org.springframework.web.servlet.config.annotation.ViewControllerRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
@@ -11,6 +13,12 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 class FrontEnd implements WebMvcConfigurer {
 
     private static final int SECONDS_OF_A_YEAR = 31_536_000;
+
+    /** There is JSON and nothing else, whatever a request would rather have. */
+    @Override
+    public void configureContentNegotiation(ContentNegotiationConfigurer negotiation) {
+        negotiation.ignoreAcceptHeader(true).defaultContentType(MediaType.APPLICATION_JSON);
+    }
 
     @Override
     public void addViewControllers(ViewControllerRegistry registry) {

@@ -1,10 +1,6 @@
 package vantbreeze.server.web;
 
 import java.util.List;
-import java.util.NoSuchElementException;
-import org.locationtech.jts.geom.TopologyException;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
@@ -15,6 +11,7 @@ import org.springframework.orm.ObjectOptimisticLockingFailureException;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.RequestAttributes;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import tools.jackson.core.JacksonException;
@@ -26,6 +23,9 @@ import vantbreeze.server.store.StoreFailure;
 @RestControllerAdvice
 class ProblemAdvice extends ResponseEntityExceptionHandler {
 
+    private static final int MOST_FAULTS = 50;
+    private static final int LONGEST_VALUE = 200;
+    private static final int LONGEST_TEXT = 500;
     private static final String CHANGED_ELSEWHERE = "Changed elsewhere";
 
     @ExceptionHandler(BriefException.class)
@@ -38,26 +38,16 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
         return refused("Some fields cannot be as they are", e.faults());
     }
 
-    private static final Logger LOG = LoggerFactory.getLogger(ProblemAdvice.class);
-
     /** What nobody thought of is a refusal as well: nothing has changed, and the log says where it happened. */
-    @ExceptionHandler({
-        IllegalArgumentException.class,
-        IllegalStateException.class,
-        ArithmeticException.class,
-        IndexOutOfBoundsException.class,
-        NullPointerException.class,
-        NoSuchElementException.class,
-        ClassCastException.class,
-        TopologyException.class
-    })
-    ProblemDetail unexpected(RuntimeException e) {
-        LOG.error("A request could not be answered", e);
-        return Problem.of(
-                HttpStatus.UNPROCESSABLE_CONTENT,
-                "This cannot be worked out",
-                "Something in it was not foreseen: %s Nothing has changed; undo the last change, or choose another measure."
-                        .formatted(e.getMessage() == null ? "" : "(" + e.getMessage() + ")."));
+    @ExceptionHandler({RuntimeException.class, StackOverflowError.class})
+    ProblemDetail unexpected(Throwable failure) {
+        return Problem.of(HttpStatus.UNPROCESSABLE_CONTENT, "This cannot be worked out", Unforeseen.logged(failure));
+    }
+
+    /** The machine's own failures. */
+    @ExceptionHandler({Exception.class, Error.class})
+    ProblemDetail failed(Throwable failure) {
+        return Problem.of(HttpStatus.INTERNAL_SERVER_ERROR, "It failed", Unforeseen.logged(failure));
     }
 
     /** What was kept could not be read or written: the maker learns what to do, the log how it came. */
@@ -81,7 +71,12 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
                 HttpStatus.UNPROCESSABLE_CONTENT,
                 title,
                 faults.stream()
-                        .map(f -> new Problem.Field(f.field(), f.value(), f.allowed(), f.text()))
+                        .limit(MOST_FAULTS)
+                        .map(f -> new Problem.Field(
+                                f.field(),
+                                Text.upTo(LONGEST_VALUE, f.value()),
+                                f.allowed(),
+                                Text.upTo(LONGEST_TEXT, f.text())))
                         .toList());
     }
 
@@ -107,25 +102,27 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     @Override
     protected ResponseEntity<Object> handleHttpMessageNotReadable(
             HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
-        ProblemDetail problem = e.getCause() instanceof DatabindException mismatch
-                ? Problem.of(
-                        HttpStatus.BAD_REQUEST, "The request does not have the right form", List.of(field(mismatch)))
-                : Problem.of(HttpStatus.BAD_REQUEST, "The request is not JSON", "The body must be a JSON document.");
+        ProblemDetail problem;
+        if (e.getCause() instanceof DatabindException mismatch) {
+            byte[] body = ReadRequest.bodyOf(name -> request.getAttribute(name, RequestAttributes.SCOPE_REQUEST));
+            problem = Problem.of(
+                    HttpStatus.BAD_REQUEST,
+                    "The request does not have the right form",
+                    List.of(BodyFault.of(mismatch, body)));
+        } else if (e.getCause() instanceof JacksonException malformed && malformed.getLocation() != null) {
+            problem = Problem.of(
+                    HttpStatus.BAD_REQUEST,
+                    "The request is not JSON",
+                    "The body is not JSON at line %d, column %d: %s"
+                            .formatted(
+                                    malformed.getLocation().getLineNr(),
+                                    malformed.getLocation().getColumnNr(),
+                                    Text.upTo(LONGEST_VALUE, String.valueOf(malformed.getOriginalMessage()))));
+        } else {
+            problem = Problem.of(
+                    HttpStatus.BAD_REQUEST, "The request is not JSON", "The body must be given, as a JSON document.");
+        }
         return ResponseEntity.badRequest().body(problem);
-    }
-
-    private static Problem.Field field(DatabindException mismatch) {
-        String path = String.join(
-                ".",
-                mismatch.getPath().stream()
-                        .map(JacksonException.Reference::getPropertyName)
-                        .filter(java.util.Objects::nonNull)
-                        .toList());
-        return new Problem.Field(
-                path,
-                "",
-                "see /api/openapi",
-                "The field (%s) is not known or has the wrong kind of value.".formatted(path));
     }
 
     @Override
@@ -134,9 +131,13 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
         List<Problem.Field> fields = e.getFieldErrors().stream()
                 .map(f -> new Problem.Field(
                         f.getField(),
-                        String.valueOf(f.getRejectedValue()),
+                        Text.upTo(LONGEST_VALUE, String.valueOf(f.getRejectedValue())),
                         String.valueOf(f.getDefaultMessage()),
-                        "The %s (%s) %s.".formatted(f.getField(), f.getRejectedValue(), f.getDefaultMessage())))
+                        "The %s (%s) %s."
+                                .formatted(
+                                        f.getField(),
+                                        Text.upTo(LONGEST_VALUE, String.valueOf(f.getRejectedValue())),
+                                        f.getDefaultMessage())))
                 .toList();
         return ResponseEntity.badRequest().body(Problem.of(HttpStatus.BAD_REQUEST, "A field is out of range", fields));
     }

@@ -1,0 +1,143 @@
+package vantbreeze.server.web;
+
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.io.InputStream;
+import java.util.Set;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.stereotype.Component;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+/** Headers for every answer, and refusals before anything is read: other sites, other forms, too much. */
+@Component
+@Order(Ordered.HIGHEST_PRECEDENCE)
+class RequestGuard extends OncePerRequestFilter {
+
+    static final int LONGEST_BODY = 2 * 1024 * 1024;
+
+    /** Nothing but the application's own files. */
+    private static final String POLICY = "default-src 'self'; script-src 'self'; style-src 'self';"
+            + " img-src 'self' data:; object-src 'none'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
+
+    private static final Set<String> LOOPBACK_NAMES = Set.of("127.0.0.1", "localhost", "[::1]");
+    private static final Set<String> METHODS = Set.of("GET", "HEAD", "POST", "PUT", "DELETE", "OPTIONS");
+    private static final Set<String> WITH_BODY = Set.of("POST", "PUT");
+    private static final Set<String> OWN_SITE = Set.of("same-origin", "none");
+
+    /** Why a request is refused; thrown within this class alone. */
+    private static final class Refused extends Exception {
+
+        private static final long serialVersionUID = 1L;
+        private final int status;
+
+        Refused(int status, String detail) {
+            super(detail);
+            this.status = status;
+        }
+    }
+
+    @Override
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
+        response.setHeader("Content-Security-Policy", POLICY);
+        response.setHeader("X-Content-Type-Options", "nosniff");
+        response.setHeader("Referrer-Policy", "no-referrer");
+        response.setHeader("Cross-Origin-Resource-Policy", "same-origin");
+        if (isOfApi(request)) {
+            response.setHeader(HttpHeaders.CACHE_CONTROL, "no-store");
+        }
+        try {
+            requireThisMachine(request);
+            requireOwnSite(request);
+            if (!METHODS.contains(request.getMethod())) {
+                throw new Refused(405, "The method (%s) is not taken here.".formatted(shown(request.getMethod())));
+            }
+            boolean hasBody = WITH_BODY.contains(request.getMethod()) && isOfApi(request);
+            chain.doFilter(hasBody ? withBody(request) : request, response);
+        } catch (Refused refused) {
+            ProblemWriter.write(response, refused.status, refused.getMessage());
+        }
+    }
+
+    private static boolean isOfApi(HttpServletRequest request) {
+        return request.getRequestURI().startsWith("/api");
+    }
+
+    private static void requireThisMachine(HttpServletRequest request) throws Refused {
+        if (!LOOPBACK_NAMES.contains(request.getServerName())) {
+            throw new Refused(421, ProblemWriter.usual(421));
+        }
+    }
+
+    /** Another site may link here; it may not read, send, or find out by a picture that the application runs. */
+    private static void requireOwnSite(HttpServletRequest request) throws Refused {
+        String site = request.getHeader("Sec-Fetch-Site");
+        String origin = request.getHeader(HttpHeaders.ORIGIN);
+        boolean isLink = !isOfApi(request)
+                && "GET".equals(request.getMethod())
+                && "navigate".equals(request.getHeader("Sec-Fetch-Mode"));
+        boolean isOwn = (site == null || OWN_SITE.contains(site)) && (origin == null || origin.equals(own(request)));
+        if (!isOwn && !isLink) {
+            throw new Refused(
+                    403, "Another site (%s) asks; only Vantbreeze's own pages may.".formatted(shown(origin, site)));
+        }
+    }
+
+    private static String own(HttpServletRequest request) {
+        return request.getScheme() + "://" + request.getHeader(HttpHeaders.HOST);
+    }
+
+    private static String shown(String... values) {
+        for (String value : values) {
+            if (value != null) {
+                return Text.upTo(60, value);
+            }
+        }
+        return "";
+    }
+
+    /** Reads the body, and no more of it than is allowed. */
+    private static HttpServletRequest withBody(HttpServletRequest request) throws Refused, IOException {
+        if (request.getContentLengthLong() > LONGEST_BODY) {
+            throw tooLong();
+        }
+        byte[] body;
+        try (InputStream in = request.getInputStream()) {
+            body = in.readNBytes(LONGEST_BODY + 1);
+        } catch (IOException e) {
+            throw new Refused(408, ProblemWriter.usual(408));
+        }
+        if (body.length > LONGEST_BODY) {
+            throw tooLong();
+        }
+        if (body.length > 0) {
+            requireJson(request.getContentType());
+        }
+        return new ReadRequest(request, body);
+    }
+
+    private static Refused tooLong() {
+        return new Refused(413, "The body must have at most %,d bytes (2 MB).".formatted(LONGEST_BODY));
+    }
+
+    private static void requireJson(String type) throws Refused {
+        try {
+            MediaType given = MediaType.parseMediaType(String.valueOf(type));
+            if (given.equalsTypeAndSubtype(MediaType.APPLICATION_JSON)
+                    && (given.getCharset() == null
+                            || "UTF-8".equals(given.getCharset().name()))) {
+                return;
+            }
+        } catch (IllegalArgumentException e) {
+            // refused below like any other type
+        }
+        throw new Refused(
+                415, "The content type (%s) must be application/json, in UTF-8.".formatted(shown(type, "none")));
+    }
+}
