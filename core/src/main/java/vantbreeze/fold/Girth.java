@@ -12,6 +12,7 @@ import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.index.intervalrtree.SortedPackedIntervalRTree;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
+import vantbreeze.structure.GivenUp;
 
 /**
  * Half the way around a closed card, level and upright, where it is worst. A paper tube around a card cannot stretch, so it
@@ -143,6 +144,7 @@ public record Girth(Size size, Section across, Section up) {
         double where = origin;
         double lowest = Double.POSITIVE_INFINITY;
         for (Slab slab : slabs(shapes)) {
+            GivenUp.ifNobodyWaits();
             if (slab.bound() < longest - NOTHING_COUNTS) {
                 break;
             }

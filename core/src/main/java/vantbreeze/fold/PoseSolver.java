@@ -12,6 +12,7 @@ import org.ejml.interfaces.linsol.LinearSolverDense;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.math.Vector3D;
 import vantbreeze.measure.Length;
+import vantbreeze.structure.GivenUp;
 import vantbreeze.structure.Stage;
 import vantbreeze.structure.Structure;
 
@@ -122,6 +123,7 @@ public final class PoseSolver {
         radians = start.clone();
         List<List<RigidMotion>> poses = new ArrayList<>();
         for (int frame = 0; frame <= frames; frame++) {
+            GivenUp.ifNobodyWaits();
             double share = (double) frame / frames;
             double[] guide = new double[start.length];
             for (int i = 0; i < guide.length; i++) {

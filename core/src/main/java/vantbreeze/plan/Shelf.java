@@ -10,6 +10,7 @@ import vantbreeze.catalogue.FoldDesign;
 import vantbreeze.layer.MessageRoom;
 import vantbreeze.measure.Size;
 import vantbreeze.post.EnvelopeFit;
+import vantbreeze.structure.GivenUp;
 import vantbreeze.structure.Piece;
 
 /** All folds with the largest card that each gives for the envelope and the sheet at hand, those that can be made first. */
@@ -74,10 +75,12 @@ public final class Shelf {
 
     /** @param own folds that the maker kept */
     public static List<Entry> of(Brief brief, List<Own> own) {
+        Thread asker = Thread.currentThread();
         return Stream.concat(
                         FoldCatalogue.all().stream().map(brief::withFold),
                         own.stream().map(o -> brief.withFold(o.fold()).withAll(o.parameters())))
                 .parallel()
+                .peek(b -> GivenUp.ifNobodyWaits(asker))
                 .map(Shelf::entry)
                 .sorted(Comparator.comparing((Entry e) -> !e.canBeMade()).thenComparingInt(Entry::effort))
                 .toList();

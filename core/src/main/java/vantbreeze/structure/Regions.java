@@ -28,6 +28,7 @@ public final class Regions {
         if (isRectangleAround(other, one)) {
             return one;
         }
+        GivenUp.ifNobodyWaits();
         return areas(OverlayNGRobust.overlay(one, other, OverlayNG.INTERSECTION));
     }
 

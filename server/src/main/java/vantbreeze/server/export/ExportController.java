@@ -19,6 +19,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import vantbreeze.plan.Card;
 import vantbreeze.plan.Plan;
 import vantbreeze.post.MadeEnvelope;
 import vantbreeze.server.plan.Cards;
@@ -96,7 +97,7 @@ class ExportController {
         ProjectJson project = projects.get(id);
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, fileName("attachment", project, "pattern.fold"))
-                .body(FoldFile.of(project.name(), cards.of(project.brief()).plan()));
+                .body(FoldFile.of(project.name(), cards.ask(project.brief(), Card::plan)));
     }
 
     private static String fileName(String how, ProjectJson project, String what) {
@@ -109,7 +110,7 @@ class ExportController {
     private ResponseEntity<byte[]> pdf(String id, String paper, String what, Drawer drawer) {
         Paper sheet = Paper.named(paper);
         ProjectJson project = projects.get(id);
-        byte[] drawn = drawer.draw(project.name(), cards.of(project.brief()).plan(), sheet);
+        byte[] drawn = drawer.draw(project.name(), cards.ask(project.brief(), Card::plan), sheet);
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, fileName("inline", project, what + ".pdf"))
                 .contentType(MediaType.APPLICATION_PDF)

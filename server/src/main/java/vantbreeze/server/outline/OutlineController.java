@@ -1,6 +1,7 @@
 package vantbreeze.server.outline;
 
 import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.Duration;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -9,11 +10,20 @@ import vantbreeze.layer.Outline;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.UnitSystem;
 import vantbreeze.server.web.FieldReader;
+import vantbreeze.server.web.Patience;
 
 /** Turns a drawing into the outline of an ornament. Nothing is stored. */
 @RestController
 @RequestMapping("/api/outlines")
 class OutlineController {
+
+    private static final Duration LONGEST = Duration.ofSeconds(5);
+
+    private final Patience patience;
+
+    OutlineController(Patience patience) {
+        this.patience = patience;
+    }
 
     /**
      * @param svg the text of a drawing
@@ -39,7 +49,7 @@ class OutlineController {
                 "svg",
                 drawing.svg(),
                 "a drawing of at most %d characters with a closed path".formatted(SvgOutline.LONGEST),
-                () -> SvgOutline.of(drawing.svg()));
+                () -> patience.await(LONGEST, "This drawing", () -> SvgOutline.of(drawing.svg())));
         fields.done();
         String text = "outline %s: %s".formatted(width.exactText(units), read.corners());
         fields.fieldUpTo(

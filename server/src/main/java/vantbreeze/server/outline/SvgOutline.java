@@ -2,11 +2,13 @@ package vantbreeze.server.outline;
 
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
+import java.awt.geom.PathIterator;
 import java.io.IOException;
 import java.io.StringReader;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 import java.util.stream.Collectors;
 import javax.xml.XMLConstants;
@@ -15,20 +17,26 @@ import javax.xml.parsers.DocumentBuilderFactory;
 import javax.xml.parsers.ParserConfigurationException;
 import org.apache.batik.parser.AWTTransformProducer;
 import org.apache.batik.parser.ParseException;
+import org.locationtech.jts.algorithm.LineIntersector;
+import org.locationtech.jts.algorithm.RobustLineIntersector;
 import org.locationtech.jts.awt.ShapeReader;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.noding.MCIndexNoder;
+import org.locationtech.jts.noding.NodedSegmentString;
+import org.locationtech.jts.noding.SegmentIntersector;
+import org.locationtech.jts.noding.SegmentString;
 import org.locationtech.jts.operation.union.UnaryUnionOp;
 import org.locationtech.jts.simplify.TopologyPreservingSimplifier;
 import org.w3c.dom.Document;
 import org.w3c.dom.Element;
 import org.w3c.dom.Node;
-import org.w3c.dom.NodeList;
 import org.xml.sax.InputSource;
 import org.xml.sax.SAXException;
+import vantbreeze.server.web.Text;
 
 /**
  * The outer line of a drawing, W3C Scalable Vector Graphics 1.1: all its paths together, the largest shape of them.
@@ -48,6 +56,14 @@ record SvgOutline(String corners, int leftOut) {
     /** Curves first come out as straight as the eye sees them; drawings with many are taken coarser step by step. */
     private static final double FINEST = 2;
 
+    /** A fiftieth of the width: what is simplified further is another shape. */
+    private static final double COARSEST = 200;
+
+    private static final int MOST_SEGMENTS = 10_000;
+    private static final int MOST_CROSSINGS = 2_000;
+    private static final int DEEPEST = 50;
+    private static final int LONGEST_TRANSFORM = 1_000;
+
     private static final GeometryFactory GEOMETRY = new GeometryFactory();
 
     /** What has no outline of its own to cut, or belongs to something else. */
@@ -59,14 +75,10 @@ record SvgOutline(String corners, int leftOut) {
             throw new IllegalArgumentException(
                     "The drawing has %d characters; it must have at most %d.".formatted(svg.length(), LONGEST));
         }
-        List<Geometry> shapes = new ArrayList<>();
-        NodeList paths = parse(svg).getElementsByTagNameNS("*", "path");
-        for (int i = 0; i < paths.getLength(); i++) {
-            Element path = (Element) paths.item(i);
-            if (isDrawn(path)) {
-                shapes.addAll(areas(SvgPath.read(path.getAttribute("d")), transform(path)));
-            }
-        }
+        List<Polygon> rings = new ArrayList<>();
+        collect(parse(svg).getDocumentElement(), new AffineTransform(), 0, rings);
+        requireUntangled(rings);
+        List<Geometry> shapes = rings.stream().map(ring -> ring.buffer(0)).toList();
         Geometry union = shapes.isEmpty() ? GEOMETRY.createPolygon() : UnaryUnionOp.union(shapes);
         Polygon largest = null;
         int parts = 0;
@@ -107,51 +119,107 @@ record SvgOutline(String corners, int leftOut) {
         }
     }
 
-    private static boolean isDrawn(Element path) {
-        for (Node n = path.getParentNode(); n instanceof Element parent; n = parent.getParentNode()) {
-            if (NOT_DRAWN.contains(parent.getLocalName().toLowerCase(java.util.Locale.ROOT))) {
-                return false;
+    /** Goes down the drawing, each transform on top of those around it. */
+    private static void collect(Element element, AffineTransform around, int depth, List<Polygon> rings) {
+        if (depth > DEEPEST) {
+            throw new IllegalArgumentException(
+                    "The drawing has groups within groups more than %d deep; ungroup it.".formatted(DEEPEST));
+        }
+        String name = element.getLocalName().toLowerCase(Locale.ROOT);
+        if (NOT_DRAWN.contains(name)) {
+            return;
+        }
+        AffineTransform here = new AffineTransform(around);
+        here.concatenate(transform(element.getAttribute("transform")));
+        if (name.equals("path")) {
+            addRings(SvgPath.read(element.getAttribute("d")), here, rings);
+        }
+        for (Node child = element.getFirstChild(); child != null; child = child.getNextSibling()) {
+            if (child instanceof Element inner) {
+                collect(inner, here, depth + 1, rings);
             }
         }
-        return true;
     }
 
-    /** From the path's own coordinates to the drawing's. */
-    private static AffineTransform transform(Element path) {
-        AffineTransform all = new AffineTransform();
-        for (Node n = path; n instanceof Element element; n = element.getParentNode()) {
-            String text = element.getAttribute("transform");
-            if (!text.isBlank()) {
-                try {
-                    all.preConcatenate(AWTTransformProducer.createAffineTransform(text));
-                } catch (ParseException e) {
-                    throw new IllegalArgumentException("The transform (%s) cannot be read.".formatted(text), e);
-                }
-            }
+    private static AffineTransform transform(String text) {
+        if (text.isBlank()) {
+            return new AffineTransform();
         }
-        return all;
+        try {
+            if (text.length() > LONGEST_TRANSFORM) {
+                throw new ParseException("too long", null);
+            }
+            return AWTTransformProducer.createAffineTransform(text);
+        } catch (ParseException e) {
+            throw new IllegalArgumentException("The transform (%s) cannot be read.".formatted(Text.upTo(60, text)), e);
+        }
     }
 
-    /** Each closed line as an area; curves as fine as 1/5000 of the drawing. */
-    private static List<Geometry> areas(Shape shape, AffineTransform transform) {
+    /** Each line closed; curves as fine as 1/5000 of the drawing. */
+    private static void addRings(Shape shape, AffineTransform transform, List<Polygon> rings) {
         Shape drawn = transform.createTransformedShape(shape);
         double size =
                 Math.max(drawn.getBounds2D().getWidth(), drawn.getBounds2D().getHeight());
         if (!(size > 0) || !Double.isFinite(size)) {
-            return List.of();
+            return;
         }
-        List<Geometry> areas = new ArrayList<>();
-        for (Object line : ShapeReader.toCoordinates(drawn.getPathIterator(null, FINEST / WIDTH * size))) {
+        double fine = FINEST / WIDTH * size;
+        requireFew(drawn.getPathIterator(null, fine), rings);
+        for (Object line : ShapeReader.toCoordinates(drawn.getPathIterator(null, fine))) {
             List<Coordinate> ring = new ArrayList<>(Arrays.asList((Coordinate[]) line));
             if (!ring.isEmpty() && !ring.get(0).equals2D(ring.get(ring.size() - 1))) {
                 ring.add(ring.get(0).copy());
             }
             if (ring.size() > 3) {
-                areas.add(
-                        GEOMETRY.createPolygon(ring.toArray(new Coordinate[0])).buffer(0));
+                rings.add(GEOMETRY.createPolygon(ring.toArray(new Coordinate[0])));
             }
         }
-        return areas;
+    }
+
+    /** Counted before they are kept. */
+    private static void requireFew(PathIterator flat, List<Polygon> before) {
+        int count = before.stream().mapToInt(Polygon::getNumPoints).sum();
+        for (; !flat.isDone(); flat.next()) {
+            count++;
+            if (count > MOST_SEGMENTS) {
+                throw new IllegalArgumentException(
+                        "The drawing has more than %,d corners; simplify its paths.".formatted(MOST_SEGMENTS));
+            }
+        }
+    }
+
+    /** A scribble that crosses itself everywhere has no outline that anybody would cut. */
+    private static void requireUntangled(List<Polygon> rings) {
+        MCIndexNoder noder = new MCIndexNoder(new Crossings());
+        noder.computeNodes(rings.stream()
+                .map(ring -> new NodedSegmentString(ring.getCoordinates(), null))
+                .toList());
+    }
+
+    /** Counts where lines cross, and stops at too many. */
+    private static final class Crossings implements SegmentIntersector {
+
+        private final LineIntersector lines = new RobustLineIntersector();
+        private int count;
+
+        @Override
+        public void processIntersections(SegmentString a, int i, SegmentString b, int j) {
+            if (a == b && i == j) {
+                return;
+            }
+            lines.computeIntersection(
+                    a.getCoordinate(i), a.getCoordinate(i + 1), b.getCoordinate(j), b.getCoordinate(j + 1));
+            if (lines.isProper() && ++count > MOST_CROSSINGS) {
+                throw new IllegalArgumentException(
+                        "The drawing's lines cross more than %,d times; draw the outline alone."
+                                .formatted(MOST_CROSSINGS));
+            }
+        }
+
+        @Override
+        public boolean isDone() {
+            return false;
+        }
     }
 
     private static String corners(Polygon outer) {
@@ -165,6 +233,11 @@ record SvgOutline(String corners, int leftOut) {
         Geometry simple = TopologyPreservingSimplifier.simplify(turned, coarse);
         while (simple.getNumPoints() > MOST_CORNERS + 1) {
             coarse *= 2;
+            if (coarse > COARSEST) {
+                throw new IllegalArgumentException(
+                        "The outline has %,d corners and does not get simpler; draw one of at most %d."
+                                .formatted(outer.getNumPoints() - 1, MOST_CORNERS));
+            }
             simple = TopologyPreservingSimplifier.simplify(turned, coarse);
         }
         Coordinate[] ring = simple.getCoordinates();

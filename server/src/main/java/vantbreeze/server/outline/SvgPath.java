@@ -3,6 +3,7 @@ package vantbreeze.server.outline;
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Arc2D;
+import java.awt.geom.IllegalPathStateException;
 import java.awt.geom.PathIterator;
 import java.io.StringReader;
 import org.apache.batik.parser.AWTPathProducer;
@@ -26,9 +27,11 @@ final class SvgPath extends AWTPathProducer {
         parser.setPathHandler(path);
         try {
             parser.parse(new StringReader(d));
-        } catch (ParseException e) {
+        } catch (ParseException | IllegalPathStateException e) {
             throw new IllegalArgumentException(
-                    "The path (%s) cannot be read.".formatted(d.substring(0, Math.min(60, d.length()))), e);
+                    "The path (%s) cannot be read; it begins with M and holds numbers."
+                            .formatted(d.substring(0, Math.min(60, d.length()))),
+                    e);
         }
         return path.getShape();
     }

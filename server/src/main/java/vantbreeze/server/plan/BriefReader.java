@@ -32,6 +32,9 @@ import vantbreeze.server.web.FieldReader;
 final class BriefReader {
 
     private static final int LONGEST_OUTLINE = 8000;
+    private static final int MOST_FACES = 200;
+    private static final int MOST_PARAMETERS = 50;
+    private static final Length FARTHEST = Length.inches(60);
     private static final Length LONGEST_TRIMMER = Length.inches(60);
     private static final Length SHORTEST_TRIMMER = Length.inches(4);
 
@@ -113,6 +116,9 @@ final class BriefReader {
     private List<Ornament> ornaments() {
         List<Ornament> read = new ArrayList<>();
         List<BriefJson.OrnamentJson> given = json.ornaments() == null ? List.of() : json.ornaments();
+        if (isMoreThan(Brief.MOST_ORNAMENTS, "ornaments", given.size())) {
+            return read;
+        }
         for (int i = 0; i < given.size(); i++) {
             Ornament ornament = ornament("ornaments[%d]".formatted(i), given.get(i));
             if (ornament != null) {
@@ -122,15 +128,29 @@ final class BriefReader {
         return read;
     }
 
+    /** Counted before any of them is read. */
+    private boolean isMoreThan(int most, String field, int count) {
+        fields.field(field, count, "at most " + most, () -> {
+            if (count > most) {
+                throw new IllegalArgumentException("There are %,d %s; at most %d.".formatted(count, field, most));
+            }
+            return count;
+        });
+        return count > most;
+    }
+
     private Ornament ornament(String field, BriefJson.OrnamentJson given) {
+        if (given == null) {
+            return fields.field(field, null, "an ornament", () -> null);
+        }
         Outline outline = fields.fieldUpTo(
                 LONGEST_OUTLINE,
                 field + ".outline",
                 given.outline(),
                 Outline.FORM,
                 () -> Outline.parse(given.outline(), units));
-        Length x = fields.length(field + ".x", given.x());
-        Length y = fields.length(field + ".y", given.y());
+        Length x = place(field + ".x", given.x());
+        Length y = place(field + ".y", given.y());
         Length lift = fields.lengthIfGiven(field + ".lift", given.lift());
         Paper paper = paper(field + ".paper", given.paper());
         Ornament.Glue glue = fields.field(field + ".glue", given.glue(), "OWN_PANEL, WHOLE", given::glue);
@@ -143,6 +163,18 @@ final class BriefReader {
                 given.name(),
                 "a name, and a lift of 0 to %.0f mm".formatted(Ornament.HIGHEST_LIFT.millimetres()),
                 () -> new Ornament(given.name(), face, outline, x, y, Optional.ofNullable(lift), paper, glue));
+    }
+
+    /** Farther off nothing of it would lie on any card. */
+    private Length place(String field, String text) {
+        String allowed = FARTHEST.negated().exactText(units) + " to " + FARTHEST.exactText(units);
+        return fields.field(field, text, allowed, () -> {
+            Length place = Length.parse(text, units);
+            if (place.isMoreThan(FARTHEST) || place.isLessThan(FARTHEST.negated())) {
+                throw new IllegalArgumentException("The place (%s) must be %s.".formatted(text, allowed));
+            }
+            return place;
+        });
     }
 
     private Basis basis() {
@@ -187,6 +219,9 @@ final class BriefReader {
     private Map<String, Object> parameters(FoldDesign fold) {
         Map<String, Object> read = new LinkedHashMap<>();
         Map<String, String> given = json.parameters() == null ? Map.of() : json.parameters();
+        if (isMoreThan(MOST_PARAMETERS, "parameters", given.size())) {
+            return read;
+        }
         for (Parameter parameter : fold.parameters()) {
             String text = given.get(parameter.key());
             if (text == null || text.isBlank()) {
@@ -231,6 +266,9 @@ final class BriefReader {
                 fields.field("matting.meeting", matting.meeting(), "RUN_ON, BORDER", matting::meeting);
         Map<String, Finish> byFace = new LinkedHashMap<>();
         Map<String, String> finishes = matting.byFace() == null ? Map.of() : matting.byFace();
+        if (isMoreThan(MOST_FACES, "matting.byFace", finishes.size())) {
+            return null;
+        }
         finishes.forEach((face, text) -> {
             Finish finish = fields.field("matting.byFace." + face, text, Finish.FORM, () -> Finish.parse(text, units));
             if (finish != null) {
@@ -249,8 +287,11 @@ final class BriefReader {
     }
 
     /** What could not be read is null there. */
-    private static <A, B> List<B> each(List<A> given, String field, BiFunction<String, A, B> reader) {
+    private <A, B> List<B> each(List<A> given, String field, BiFunction<String, A, B> reader) {
         List<B> read = new ArrayList<>();
+        if (given != null && isMoreThan(Finish.MOST_MATS, field, given.size())) {
+            return read;
+        }
         for (int i = 0; given != null && i < given.size(); i++) {
             read.add(reader.apply("%s[%d]".formatted(field, i), given.get(i)));
         }

@@ -1,12 +1,15 @@
 package vantbreeze.server.plan;
 
+import java.time.Duration;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
 import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
 import vantbreeze.plan.Card;
 import vantbreeze.plan.Shelf;
+import vantbreeze.server.web.Patience;
 
 /** The cards asked for last: plan, looks, folding and posting of the same brief are asked for one after the other. */
 @Component
@@ -15,8 +18,18 @@ public class Cards {
     /** A drag leaves one each few pixels; what is shown is always among the last. */
     private static final int MOST = 24;
 
+    /** Warm, every card is worked out within two seconds and the shelf within half of one; a cold or busy machine takes more. */
+    private static final Duration CARD = Duration.ofSeconds(5);
+
+    private static final Duration SHELF = Duration.ofSeconds(15);
+
+    private final Patience patience;
     private final Recent<BriefJson, Card> cards = new Recent<>();
     private final Recent<OnShelf, List<ShelfJson>> shelves = new Recent<>();
+
+    Cards(Patience patience) {
+        this.patience = patience;
+    }
 
     /** @param own the maker's own folds, as they are written */
     private record OnShelf(BriefJson brief, Object own) {}
@@ -47,17 +60,31 @@ public class Cards {
         }
     }
 
-    /** @throws vantbreeze.server.web.FieldsRefused if the brief cannot be read */
-    public Card of(BriefJson brief) {
+    Card of(BriefJson brief) {
         return cards.get(brief, () -> new Card(brief.read()));
+    }
+
+    /**
+     * Works something out about the card of a brief, as long as somebody waits for it.
+     *
+     * @throws vantbreeze.server.web.FieldsRefused if the brief cannot be read
+     * @throws vantbreeze.plan.BriefException if no card follows from it
+     * @throws Patience.Lost if it takes too long, or whoever asked has gone
+     */
+    public <T> T ask(BriefJson brief, Function<Card, T> question) {
+        Card card = of(brief);
+        return patience.await(CARD, "This card", () -> question.apply(card));
     }
 
     /** All folds for that brief, worked out once for the same own folds. */
     public List<ShelfJson> shelf(BriefJson brief, Object ownAsWritten, Supplier<List<Shelf.Own>> own) {
         return shelves.get(
                 new OnShelf(brief, ownAsWritten),
-                () -> Shelf.of(brief.read(), own.get()).stream()
-                        .map(ShelfJson::of)
-                        .toList());
+                () -> patience.await(
+                        SHELF,
+                        "The shelf",
+                        () -> Shelf.of(brief.read(), own.get()).stream()
+                                .map(ShelfJson::of)
+                                .toList()));
     }
 }

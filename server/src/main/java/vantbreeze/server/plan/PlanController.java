@@ -85,7 +85,7 @@ class PlanController {
     /** A brief in, everything the screen shows out. */
     @PostMapping("/plans")
     PlanJson plan(@RequestBody BriefJson brief) {
-        return PlanWriter.write(cards.of(brief).plan());
+        return PlanWriter.write(cards.ask(brief, Card::plan));
     }
 
     /**
@@ -100,25 +100,25 @@ class PlanController {
     /** A brief and where one of its scores is to lie in, the plan in which it lies there out. */
     @PostMapping("/moves")
     PlanJson move(@RequestBody MoveJson json) {
-        Plan plan = cards.of(json.brief()).plan();
+        Plan plan = cards.ask(json.brief(), Card::plan);
         Brief moved = Move.of(plan, json.score())
                 .orElseThrow(() ->
                         new BriefException("score", json.score(), "a score with a handle", "Nothing moves this score."))
                 .to(Length.millimetres(json.toMm()));
-        return PlanWriter.write(cards.of(BriefJson.of(moved)).plan());
+        return PlanWriter.write(cards.ask(BriefJson.of(moved), Card::plan));
     }
 
     /** A brief in, the card as it moves out. Apart from the plan, which has to be quicker. */
     @PostMapping("/foldings")
     FoldingJson folding(@RequestBody BriefJson json) {
-        Card card = cards.of(json);
-        return FoldingJson.of(card.folding(), card.brief().units());
+        return cards.ask(
+                json, card -> FoldingJson.of(card.folding(), card.brief().units()));
     }
 
     /** A brief in, the card as it is seen closed, opened, displayed and from behind out; none if it cannot fold. */
     @PostMapping("/looks")
     List<LookJson> looks(@RequestBody BriefJson brief) {
-        return cards.of(brief).looks().stream().map(LookJson::of).toList();
+        return cards.ask(brief, Card::looks).stream().map(LookJson::of).toList();
     }
 
     @GetMapping("/folds")

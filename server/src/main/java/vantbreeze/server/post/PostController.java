@@ -12,8 +12,8 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import vantbreeze.plan.Card;
-import vantbreeze.plan.Posting;
+import vantbreeze.post.Envelope;
+import vantbreeze.post.PostalClass;
 import vantbreeze.server.plan.BriefJson;
 import vantbreeze.server.plan.Cards;
 
@@ -35,12 +35,14 @@ class PostController {
     /** A brief in, how its card is posted out. */
     @PostMapping("/posting")
     PostingJson posting(@RequestBody BriefJson json) {
-        Card card = cards.of(json);
-        List<PostalJson> table = postal.list();
-        Posting posting = card.posting(
-                drawer.atHand(),
-                table.stream().map(r -> PostalReader.read(r.content())).toList());
-        return PostingJson.of(posting, table, card.brief().units());
+        List<PostalJson> rows = postal.list();
+        List<Envelope> envelopes = drawer.atHand();
+        List<PostalClass> classes =
+                rows.stream().map(r -> PostalReader.read(r.content())).toList();
+        return cards.ask(
+                json,
+                card -> PostingJson.of(
+                        card.posting(envelopes, classes), rows, card.brief().units()));
     }
 
     @GetMapping("/drawer")

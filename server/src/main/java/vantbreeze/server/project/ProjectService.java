@@ -9,6 +9,7 @@ import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import tools.jackson.databind.json.JsonMapper;
 import vantbreeze.plan.BriefException;
+import vantbreeze.plan.Card;
 import vantbreeze.server.plan.BriefJson;
 import vantbreeze.server.plan.Cards;
 import vantbreeze.server.plan.Rules;
@@ -58,7 +59,7 @@ public class ProjectService implements Inspected, Tidied {
 
     /** @throws BriefException if no plan follows */
     private Draft draft(BriefJson brief) {
-        Summary summary = Summary.of(cards.of(brief).plan(), Rules.EDITION);
+        Summary summary = Summary.of(cards.ask(brief, Card::plan), Rules.EDITION);
         String text = json.writeValueAsString(brief);
         if (text.length() > Revision.LONGEST_BRIEF) {
             throw new FieldsRefused(
@@ -242,7 +243,7 @@ public class ProjectService implements Inspected, Tidied {
 
     private Summary summary(String text) {
         try {
-            return Summary.of(cards.of(SavedBrief.read(json, text)).plan(), Rules.EDITION);
+            return Summary.of(cards.ask(SavedBrief.read(json, text), Card::plan), Rules.EDITION);
         } catch (RuntimeException e) {
             return Summary.none(String.valueOf(e.getMessage()), Rules.EDITION);
         }

@@ -9,7 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import tools.jackson.core.JacksonException;
-import tools.jackson.databind.DatabindException;
+import tools.jackson.core.exc.InputCoercionException;
 import tools.jackson.databind.JavaType;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.exc.MismatchedInputException;
@@ -25,7 +25,7 @@ final class BodyFault {
     private BodyFault() {}
 
     /** @param body as it was sent, from which the value is taken */
-    static Problem.Field of(DatabindException mismatch, byte[] body) {
+    static Problem.Field of(JacksonException mismatch, byte[] body) {
         String path = path(mismatch.getPath());
         String value = value(mismatch.getPath(), body);
         if (mismatch instanceof UnrecognizedPropertyException unknown) {
@@ -36,11 +36,20 @@ final class BodyFault {
             return new Problem.Field(
                     path, value, names, "The field (%s) is not known; there are %s.".formatted(path, names));
         }
-        String allowed = mismatch instanceof MismatchedInputException wrong && wrong.getTargetType() != null
-                ? form(wrong.getTargetType()) + range(mismatch.getPath())
-                : "see /api/openapi";
+        String allowed = target(mismatch)
+                .map(type -> form(type) + range(mismatch.getPath()))
+                .orElse("see /api/openapi");
         return new Problem.Field(
                 path, value, allowed, "%s (%s): %s.".formatted(path.isEmpty() ? "The body" : path, value, allowed));
+    }
+
+    private static Optional<Class<?>> target(JacksonException mismatch) {
+        if (mismatch instanceof MismatchedInputException wrong) {
+            return Optional.ofNullable(wrong.getTargetType());
+        }
+        return mismatch instanceof InputCoercionException tooLarge
+                ? Optional.ofNullable(tooLarge.getTargetType())
+                : Optional.empty();
     }
 
     private static String path(List<JacksonException.Reference> references) {

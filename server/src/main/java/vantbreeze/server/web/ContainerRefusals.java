@@ -26,8 +26,11 @@ class ContainerRefusals {
 
     @Bean
     WebServerFactoryCustomizer<TomcatServletWebServerFactory> problems() {
-        return factory -> factory.addContextCustomizers(
-                context -> ((StandardHost) context.getParent()).setErrorReportValveClass(ProblemValve.class.getName()));
+        return factory -> {
+            factory.addContextValves(new Asker.Noted());
+            factory.addContextCustomizers(context ->
+                    ((StandardHost) context.getParent()).setErrorReportValveClass(ProblemValve.class.getName()));
+        };
     }
 
     /** For what never reaches the application. */

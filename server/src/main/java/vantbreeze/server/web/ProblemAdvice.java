@@ -15,7 +15,6 @@ import org.springframework.web.context.request.RequestAttributes;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import tools.jackson.core.JacksonException;
-import tools.jackson.databind.DatabindException;
 import vantbreeze.plan.BriefException;
 import vantbreeze.server.store.StoreFailure;
 
@@ -57,6 +56,11 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
                 e.isFull() ? HttpStatus.INSUFFICIENT_STORAGE : HttpStatus.SERVICE_UNAVAILABLE,
                 "Not kept",
                 e.getMessage());
+    }
+
+    @ExceptionHandler(Patience.Lost.class)
+    ProblemDetail lost(Patience.Lost e) {
+        return Problem.of(HttpStatus.UNPROCESSABLE_CONTENT, "It takes too long", e.getMessage());
     }
 
     @ExceptionHandler(Unreadable.class)
@@ -103,7 +107,8 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     protected ResponseEntity<Object> handleHttpMessageNotReadable(
             HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         ProblemDetail problem;
-        if (e.getCause() instanceof DatabindException mismatch) {
+        if (e.getCause() instanceof JacksonException mismatch
+                && !mismatch.getPath().isEmpty()) {
             byte[] body = ReadRequest.bodyOf(name -> request.getAttribute(name, RequestAttributes.SCOPE_REQUEST));
             problem = Problem.of(
                     HttpStatus.BAD_REQUEST,

@@ -4,11 +4,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.hasItem;
+import static org.junit.jupiter.api.Assertions.assertTimeoutPreemptively;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.time.Duration;
 import java.util.Map;
+import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -124,5 +129,44 @@ class OutlineApiTest extends TestApplication {
         send(svg("<path d='M0 0 H1 V1 Z'/>"), "2 mm")
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(jsonPath("$.fields[*].field", hasItem("width")));
+    }
+
+    private void assertRefused(String svg, String words) throws Exception {
+        assertTimeoutPreemptively(
+                Duration.ofSeconds(8),
+                () -> send(svg, "50 mm")
+                        .andExpect(status().isUnprocessableContent())
+                        .andExpect(jsonPath("$.fields[0].field").value("svg"))
+                        .andExpect(jsonPath("$.fields[0].text").value(containsString(words))));
+    }
+
+    /** A spiral of hair width: no tolerance makes it simple. It once kept a processor busy for ever. */
+    @Test
+    void aSpiralThatDoesNotGetSimplerIsRefused() throws Exception {
+        try (InputStream in = getClass().getResourceAsStream("/cases/spiral.svg")) {
+            assertRefused(new String(in.readAllBytes(), StandardCharsets.UTF_8), "draw one of at most 400");
+        }
+    }
+
+    @Test
+    void aScribbleIsRefused() throws Exception {
+        Random chance = new Random(11);
+        StringBuilder path = new StringBuilder("M0 0");
+        for (int i = 0; i < 400; i++) {
+            path.append(" L%d %d".formatted(chance.nextInt(1000), chance.nextInt(1000)));
+        }
+        assertRefused(svg("<path d='" + path + "'/>"), "cross more than 2,000 times");
+    }
+
+    @Test
+    void moreCornersAndGroupsThanAnyDrawingNeedsAreRefused() throws Exception {
+        StringBuilder waves = new StringBuilder("M0 0");
+        for (int i = 1; i < 8000; i++) {
+            waves.append(" Q%d %d %d 0".formatted(2 * i - 1, i % 2 == 0 ? 9000 : 8000, 2 * i));
+        }
+        assertRefused(svg("<path d='" + waves + " V-10 H0 z'/>"), "more than 10,000 corners");
+        String deep = "<g transform='rotate(1)'>".repeat(4000) + "<path d='M0 0H9V9z'/>" + "</g>".repeat(4000);
+        assertRefused(svg(deep), "more than 50 deep");
+        assertRefused(svg("<path d='L5 5 9 0z'/>"), "begins with M");
     }
 }

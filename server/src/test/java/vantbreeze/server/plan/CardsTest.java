@@ -6,12 +6,13 @@ import org.junit.jupiter.api.Test;
 import tools.jackson.databind.json.JsonMapper;
 import vantbreeze.plan.Card;
 import vantbreeze.server.TestBriefs;
+import vantbreeze.server.web.Patience;
 
 /** A card is worked out once for all that is asked of it. */
 class CardsTest {
 
     private static final JsonMapper JSON = JsonMapper.builder().build();
-    private final Cards cards = new Cards();
+    private final Cards cards = new Cards(new Patience());
 
     private static BriefJson brief(int tenths) {
         return JSON.readValue(TestBriefs.zFold("%.1f in".formatted(tenths / 10.0), "4 1/4 in"), BriefJson.class);

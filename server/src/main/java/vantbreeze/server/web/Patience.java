@@ -1,0 +1,93 @@
+package vantbreeze.server.web;
+
+import java.time.Duration;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import java.util.function.Supplier;
+import org.springframework.beans.factory.DisposableBean;
+import org.springframework.stereotype.Component;
+import org.springframework.web.context.request.RequestAttributes;
+import org.springframework.web.context.request.RequestContextHolder;
+
+/** Long work is done as long as somebody waits for it, and not longer than anybody would. */
+@Component
+public class Patience implements DisposableBean {
+
+    private static final long LOOK_EVERY_MILLISECONDS = 25;
+
+    /** Simplifying a long line goes as deep as it has corners. */
+    private static final long STACK = 64L << 20;
+
+    /** As many at a time as the machine has processors, and one for what is quick. */
+    private final ExecutorService workers =
+            Executors.newFixedThreadPool(Runtime.getRuntime().availableProcessors() + 1, work -> {
+                Thread worker = new Thread(null, work, "worker", STACK);
+                worker.setDaemon(true);
+                return worker;
+            });
+
+    /** Nobody waited any longer. */
+    public static final class Lost extends RuntimeException {
+
+        private static final long serialVersionUID = 1L;
+
+        Lost(String why) {
+            super(why);
+        }
+    }
+
+    /**
+     * @param what begins the sentence that says it took too long
+     * @throws Lost if it took longer than that, or whoever asked has gone; the work ends soon after
+     */
+    public <T> T await(Duration most, String what, Supplier<T> work) {
+        Future<T> working = workers.submit(work::get);
+        long until = System.nanoTime() + most.toNanos();
+        try {
+            while (true) {
+                try {
+                    return working.get(LOOK_EVERY_MILLISECONDS, TimeUnit.MILLISECONDS);
+                } catch (TimeoutException notYet) {
+                    if (System.nanoTime() > until) {
+                        throw new Lost(
+                                "%s takes more than %d seconds to work out; simplify it: fewer toppers, or plainer ones."
+                                        .formatted(what, most.toSeconds()));
+                    }
+                    if (askerHasGone()) {
+                        throw new Lost("Nobody waits for the answer any more.");
+                    }
+                }
+            }
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new Lost("The application ends.");
+        } catch (ExecutionException e) {
+            throw unchecked(e.getCause());
+        } finally {
+            working.cancel(true);
+        }
+    }
+
+    private static RuntimeException unchecked(Throwable failure) {
+        if (failure instanceof Error error) {
+            throw error;
+        }
+        return failure instanceof RuntimeException unchecked ? unchecked : new IllegalStateException(failure);
+    }
+
+    private static boolean askerHasGone() {
+        RequestAttributes request = RequestContextHolder.getRequestAttributes();
+        return request != null
+                && request.getAttribute(Asker.class.getName(), RequestAttributes.SCOPE_REQUEST) instanceof Asker asker
+                && asker.hasGone();
+    }
+
+    @Override
+    public void destroy() {
+        workers.shutdownNow();
+    }
+}
