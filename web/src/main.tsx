@@ -5,6 +5,7 @@ import { BrowserRouter, Navigate, Route, Routes } from "react-router";
 import { BenchView } from "./bench/BenchView";
 import { ProjectFrame } from "./bench/ProjectFrame";
 import "./index.css";
+import "./parts/styleNonce";
 import { LayersView } from "./layers/LayersView";
 import { PostView } from "./post/PostView";
 import { ProjectsView } from "./projects/ProjectsView";

@@ -13,9 +13,11 @@ import type {
   Posting,
   ProblemBody,
   Project,
+  ProjectHead,
   ProjectSummary,
   RevisionSummary,
   ShelfEntry,
+  StoreState,
   TableEntry,
   Units,
 } from "./types";
@@ -30,45 +32,58 @@ export class Problem extends Error {
 /** A browser lets no larger request outlive its page. */
 const MOST_OUTLIVING = 60_000;
 
-/** @param outlives whether it goes out even if the page is closed meanwhile */
-async function request<T>(method: string, path: string, body?: unknown, outlives = false): Promise<T> {
+interface Asked {
+  /** Whether it goes out even if the page is closed meanwhile. */
+  outlives?: boolean;
+  /** Ends it when nobody needs the answer any more. */
+  signal?: AbortSignal;
+}
+
+async function request<T>(method: string, path: string, body?: unknown, asked: Asked = {}): Promise<T> {
   const text = body === undefined ? undefined : JSON.stringify(body);
   let response: Response;
+  let answer: unknown;
   try {
     response = await fetch(`/api${path}`, {
       method,
       headers: body === undefined ? {} : { "Content-Type": "application/json" },
       body: text,
-      keepalive: outlives && new Blob([text ?? ""]).size < MOST_OUTLIVING,
+      keepalive: asked.outlives === true && new Blob([text ?? ""]).size < MOST_OUTLIVING,
+      signal: asked.signal,
     });
-  } catch {
-    throw new Problem({
-      title: "No answer",
-      detail: "Vantbreeze does not answer; is it still running?",
-      status: 0,
-    });
+    answer = await response.json().catch(() => undefined);
+  } catch (error) {
+    if (asked.signal?.aborted) throw error;
+    throw failed(0, "Vantbreeze does not answer; is it still running?");
   }
-  const answer: unknown = await response.json().catch(() => undefined);
-  if (!response.ok) {
-    throw new Problem(
-      (answer as ProblemBody | undefined) ?? {
-        title: "Failed",
-        detail: `Vantbreeze answered with ${response.status}.`,
-        status: response.status,
-      },
-    );
-  }
+  if (!response.ok)
+    throw isProblem(answer)
+      ? new Problem(answer)
+      : failed(response.status, `Vantbreeze answered with ${response.status} and without a reason.`);
+  if (answer === undefined)
+    throw failed(response.status, "Vantbreeze gave an answer that cannot be read; try again.");
   return answer as T;
+}
+
+const failed = (status: number, detail: string) => new Problem({ title: "Failed", detail, status });
+
+/** Anything else came from somewhere else: it must not be taken for a reason. */
+function isProblem(answer: unknown): answer is ProblemBody {
+  const body = answer as Partial<ProblemBody> | null | undefined;
+  return (
+    typeof body?.detail === "string" && typeof body.title === "string" && typeof body.status === "number"
+  );
 }
 
 export const api = {
   plan: (brief: Brief) => request<Plan>("POST", "/plans", brief),
   move: (brief: Brief, score: string, toMm: number) =>
     request<Plan>("POST", "/moves", { brief, score, toMm }),
-  folding: (brief: Brief) => request<Folding>("POST", "/foldings", brief),
-  shelf: (brief: Brief) => request<ShelfEntry[]>("POST", "/shelf", brief),
-  looks: (brief: Brief) => request<Look[]>("POST", "/looks", brief),
-  posting: (brief: Brief) => request<Posting>("POST", "/posting", brief),
+  folding: (brief: Brief, signal?: AbortSignal) => request<Folding>("POST", "/foldings", brief, { signal }),
+  shelf: (brief: Brief, signal?: AbortSignal) => request<ShelfEntry[]>("POST", "/shelf", brief, { signal }),
+  looks: (brief: Brief, signal?: AbortSignal) => request<Look[]>("POST", "/looks", brief, { signal }),
+  posting: (brief: Brief, signal?: AbortSignal) => request<Posting>("POST", "/posting", brief, { signal }),
+  store: () => request<StoreState>("GET", "/store"),
   outline: (svg: string, width: string, units: Units) =>
     request<{ outline: string; leftOut: number }>("POST", "/outlines", { svg, width, units }),
   drawer: () => request<DrawerEnvelope[]>("GET", "/drawer"),
@@ -95,10 +110,11 @@ export const api = {
   project: (id: string) => request<Project>("GET", `/projects/${id}`),
   create: (name: string, brief: Brief) => request<Project>("POST", "/projects", { name, brief }),
   save: (id: string, version: number, name: string, brief: Brief) =>
-    request<Project>("PUT", `/projects/${id}`, { version, name, brief }, true),
+    request<Project>("PUT", `/projects/${id}`, { version, name, brief }, { outlives: true }),
   copy: (id: string) => request<Project>("POST", `/projects/${id}/copy`),
-  remove: (id: string, version: number) => request<Project>("DELETE", `/projects/${id}?version=${version}`),
-  undelete: (id: string) => request<Project>("POST", `/projects/${id}/undelete`),
+  remove: (id: string, version: number) =>
+    request<ProjectHead>("DELETE", `/projects/${id}?version=${version}`),
+  undelete: (id: string) => request<ProjectHead>("POST", `/projects/${id}/undelete`),
   revisions: (id: string) => request<RevisionSummary[]>("GET", `/projects/${id}/revisions`),
   restore: (id: string, number: number, version: number) =>
     request<Project>("POST", `/projects/${id}/revisions/${number}/restore`, { version }),

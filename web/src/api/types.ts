@@ -16,6 +16,8 @@ export type ParameterValue = Schemas["ParameterValue"];
 export type Length = Schemas["Length"];
 export type Project = Schemas["Project"];
 export type ProjectSummary = Schemas["ProjectSummary"];
+export type ProjectHead = Schemas["ProjectHead"];
+export type StoreState = Schemas["StoreState"];
 export type RevisionSummary = Schemas["RevisionSummary"];
 export type OwnFold = Schemas["OwnFold"];
 export type Preset = Schemas["Preset"];
@@ -53,4 +55,6 @@ export interface ProblemBody {
   fields?: FieldProblem[];
   /** With a conflict: the project as it is now. */
   current?: Project;
+  /** Of a brief that cannot be read any more: its text as it was saved. */
+  saved?: string;
 }

@@ -5,6 +5,7 @@ import { Link, NavLink } from "react-router";
 import { exportAddress, patternAddress } from "../api/client";
 import { Button } from "../parts/Button";
 import { symbol, unitsOf } from "../state/lengths";
+import { saveAsFile } from "../state/unsaved";
 import { useTheme } from "../parts/useTheme";
 import { useBench, useBenchStore } from "../state/useBench";
 import { switchUnits } from "./shortcuts";
@@ -62,7 +63,7 @@ export function BenchBar({ onRevisions, onShelf }: BenchBarProps) {
         >
           {SAVE_WORDS[bench.save]}
         </span>
-        {bench.save === "failed" && <Button onClick={() => void store.saveNow()}>Try again</Button>}
+        {bench.save === "failed" && <NotSaved />}
         <span className="grow" />
         <Button onClick={() => void store.undo()} disabled={bench.past.length === 0} title="Undo (Ctrl+Z)">
           <Undo2 aria-hidden size={16} /> Undo
@@ -152,6 +153,25 @@ export function BenchBar({ onRevisions, onShelf }: BenchBarProps) {
   );
 }
 
+/** Nothing is lost while it cannot be saved: the page keeps it, tries again, and gives it as a file. */
+function NotSaved() {
+  const trouble = useBench((b) => b.saveTrouble);
+  const store = useBenchStore();
+  const asFile = () => {
+    const { name, plan } = store.get();
+    saveAsFile(name, JSON.stringify({ name, brief: plan?.brief }, null, 2));
+  };
+  return (
+    <>
+      <span role="alert" className="text-stop basis-full text-sm">
+        {trouble} It is tried again by itself; until then this page keeps your card.
+      </span>
+      <Button onClick={() => void store.saveNow()}>Try again</Button>
+      <Button onClick={asFile}>Save as a file</Button>
+    </>
+  );
+}
+
 function ProjectName() {
   const name = useBench((b) => b.name);
   const store = useBenchStore();
@@ -164,6 +184,7 @@ function ProjectName() {
     <h1 className="m-0 text-lg">
       <input
         aria-label="Name of the project"
+        dir="auto"
         className="hover:bg-accent-soft field-sizing-content min-h-9 max-w-96 min-w-24 rounded bg-transparent px-1 font-bold"
         maxLength={80}
         value={draft}

@@ -35,8 +35,7 @@ export function Revisions({ open, onOpenChange }: { open: boolean; onOpenChange(
           <li key={r.number} className="border-rule flex items-center gap-3 border-t py-1.5">
             <span className="w-8 font-bold">{r.number}</span>
             <span className="grow">
-              {r.fold}
-              {r.closed && `, ${r.closed}`}
+              {[r.fold, r.closed].filter(Boolean).join(", ")}
               <span className="text-quiet block text-sm">{new Date(r.savedAt).toLocaleString()}</span>
             </span>
             {r.number === project?.revision ? (

@@ -25,7 +25,7 @@ export function FoldView(props: FoldViewProps) {
   const settled = useSettledBrief();
   const folding = useQuery({
     queryKey: ["folding", settled],
-    queryFn: () => api.folding(settled),
+    queryFn: ({ signal }) => api.folding(settled, signal),
     staleTime: Infinity,
     gcTime: 60_000,
     placeholderData: (before) => before,

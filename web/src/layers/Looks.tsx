@@ -16,7 +16,7 @@ export function Looks({ chosen, onChoose }: LooksProps) {
   const closed = usePlan((p) => p.closed);
   const looks = useQuery({
     queryKey: ["looks", settled],
-    queryFn: () => api.looks(settled),
+    queryFn: ({ signal }) => api.looks(settled, signal),
     placeholderData: keepPreviousData,
   });
   if (!closed) return <p className="m-0">The card does not fold flat, so it cannot be looked at closed.</p>;

@@ -1,5 +1,6 @@
 import { Check, ChevronDown } from "lucide-react";
 import { Select } from "radix-ui";
+import { styleNonce } from "./styleNonce";
 
 export interface Choice {
   value: string;
@@ -35,7 +36,7 @@ export function ChoiceWord({ label, value, choices, onChoose, shown }: ChoiceWor
           sideOffset={4}
           className="border-rule bg-raised text-ink z-50 max-h-96 overflow-auto rounded-md border p-1 font-sans text-base shadow-lg"
         >
-          <Select.Viewport>
+          <Select.Viewport nonce={styleNonce}>
             {choices.map((choice) => (
               <Select.Item
                 key={choice.value}

@@ -8,7 +8,7 @@ export function usePosting() {
   const settled = useSettledBrief();
   return useQuery({
     queryKey: ["posting", settled],
-    queryFn: () => api.posting(settled),
+    queryFn: ({ signal }) => api.posting(settled, signal),
     placeholderData: keepPreviousData,
     retry: false,
   });

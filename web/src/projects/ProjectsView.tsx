@@ -6,14 +6,32 @@ import { api } from "../api/client";
 import type { ProjectSummary, Units } from "../api/types";
 import { counted } from "../parts/counted";
 import { Button } from "../parts/Button";
+import { StoreTrouble } from "../parts/StoreTrouble";
 import { useTheme } from "../parts/useTheme";
 import { startingBrief } from "./starting";
+
+const LOOK_AGAIN_MS = 3000;
+
+/** Saved by an earlier version, and not worked out by this one yet. */
+const isPending = (p: ProjectSummary) => !p.fold && !p.reason;
+
+/** What becomes of a project's brief, in a line. */
+function becomes(p: ProjectSummary): string {
+  if (!p.fold) return p.reason ? `needs mending: ${p.reason}` : "being worked out …";
+  const closed = p.closed ? `${p.closed} closed` : "does not fold flat";
+  return [p.fold, closed, p.envelope && `for ${p.envelope}`].filter(Boolean).join(", ");
+}
 
 /** All projects: open, begin, copy, rename on the bench, delete with a way back. */
 export function ProjectsView() {
   const queries = useQueryClient();
   const navigate = useNavigate();
-  const projects = useQuery({ queryKey: ["projects"], queryFn: api.projects });
+  const projects = useQuery({
+    queryKey: ["projects"],
+    queryFn: api.projects,
+    refetchInterval: (query) =>
+      query.state.error || query.state.data?.some(isPending) ? LOOK_AGAIN_MS : false,
+  });
   const [deleted, setDeleted] = useState<ProjectSummary | null>(null);
   const [trouble, setTrouble] = useState<string | null>(null);
   const [dark, toggleTheme] = useTheme();
@@ -56,6 +74,7 @@ export function ProjectsView() {
           {dark ? <Sun aria-hidden size={16} /> : <Moon aria-hidden size={16} />}
         </Button>
       </header>
+      <StoreTrouble />
       <main className="mx-auto max-w-4xl px-4 py-6">
         <div className="mb-4 flex flex-wrap items-center gap-2">
           <h1 className="font-title m-0 grow text-3xl font-normal">On your table</h1>
@@ -84,14 +103,13 @@ export function ProjectsView() {
               className="border-rule bg-raised flex flex-wrap items-center gap-3 rounded-lg border px-4 py-3"
             >
               <Link to={`/bench/${p.id}`} className="min-w-0 grow no-underline">
-                <span className="font-title text-accent block text-xl underline decoration-1 underline-offset-4">
+                <span
+                  dir="auto"
+                  className="font-title text-accent block text-xl underline decoration-1 underline-offset-4"
+                >
                   {p.name}
                 </span>
-                <span className="text-base">
-                  {p.fold}
-                  {p.closed ? `, ${p.closed} closed` : ", does not fold flat"}
-                  {p.envelope && `, for ${p.envelope}`}
-                </span>{" "}
+                <span className={p.reason ? "text-stop text-base" : "text-base"}>{becomes(p)}</span>{" "}
                 {p.snags > 0 && <span className="text-warn font-bold">{counted(p.snags, "snag")}</span>}
                 <span className="text-quiet block text-sm">
                   changed {new Date(p.updatedAt).toLocaleString()}
@@ -107,7 +125,12 @@ export function ProjectsView() {
           ))}
         </ul>
         {projects.data?.length === 0 && <p className="text-lg">Nothing here yet. Begin with a new card.</p>}
-        {projects.error && <p role="alert">{projects.error.message}</p>}
+        {projects.isPending && <p className="text-lg">Fetching your cards …</p>}
+        {projects.error && (
+          <p role="alert" className="border-stop bg-stop-soft rounded-md border-l-4 px-3 py-2">
+            Your cards cannot be shown now. {projects.error.message} They are looked for again by themselves.
+          </p>
+        )}
       </main>
     </>
   );

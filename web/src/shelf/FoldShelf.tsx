@@ -50,7 +50,7 @@ function Shelf({ onDone }: { onDone(): void }) {
   const store = useBenchStore();
   const shelf = useQuery({
     queryKey: ["shelf", settled],
-    queryFn: () => api.shelf(settled),
+    queryFn: ({ signal }) => api.shelf(settled, signal),
     staleTime: Infinity,
     gcTime: 60_000,
   });

@@ -209,3 +209,31 @@ it("leaves what a preview does not change the same object, so that it is not dra
   expect(after?.snags).toBe(before?.snags);
   expect(after?.steps).not.toBe(before?.steps);
 });
+
+it("says why it could not save, keeps the brief, and tries again", async () => {
+  const store = await opened();
+  vi.mocked(server.save).mockRejectedValueOnce(
+    new Problem({ title: "Not kept", detail: "The disk is full.", status: 507 }),
+  );
+  await store.change(named("a"));
+  await store.saveNow();
+  expect(store.get().save).toBe("failed");
+  expect(store.get().saveTrouble).toBe("The disk is full.");
+  expect(store.get().plan?.brief.fold).toBe("a");
+  await store.saveNow();
+  expect(store.get().save).toBe("saved");
+  expect(store.get().saveTrouble).toBeNull();
+  expect(saved.map((b) => b.fold)).toEqual(["a"]);
+});
+
+it("takes a save whose answer was lost for what it is", async () => {
+  const store = await opened();
+  await store.change(named("a"));
+  vi.mocked(server.save).mockRejectedValueOnce(
+    problem(project(7, { name: "Card", brief: brief({ fold: "a" }) })),
+  );
+  await store.saveNow();
+  expect(store.get().save).toBe("saved");
+  expect(store.get().theirs).toBeNull();
+  expect(store.get().project?.version).toBe(7);
+});

@@ -1,6 +1,7 @@
 import { replaceEqualDeep } from "@tanstack/react-query";
 import { api, Problem } from "../api/client";
 import type { Brief, Plan, ProblemBody, Project } from "../api/types";
+import { unsaved } from "./unsaved";
 
 /** A whole brief, or what to make of the one that is shown by then. */
 export type Edit = Brief | ((now: Brief) => Brief);
@@ -22,6 +23,8 @@ export interface Bench {
   /** Why the last change was refused; the plan is still the one before. */
   refusal: ProblemBody | null;
   save: SaveState;
+  /** Why it could not be saved; tried again by itself. */
+  saveTrouble: string | null;
   /** With a conflict: the project as another tab left it. */
   theirs: Project | null;
 }
@@ -35,6 +38,7 @@ export interface BenchServer {
 
 const MOST_UNDO = 200;
 const SAVE_DELAY_MS = 350;
+const TRY_AGAIN_MS = 8000;
 
 /** The bench's state, without React: changes are planned by the server, kept for undo, and saved by themselves. */
 export function createBenchStore(server: BenchServer = api, saveDelayMs = SAVE_DELAY_MS) {
@@ -47,6 +51,7 @@ export function createBenchStore(server: BenchServer = api, saveDelayMs = SAVE_D
     future: [],
     refusal: null,
     save: "saved",
+    saveTrouble: null,
     theirs: null,
   };
   const listeners = new Set<() => void>();
@@ -211,21 +216,50 @@ export function createBenchStore(server: BenchServer = api, saveDelayMs = SAVE_D
     try {
       const saved = await server.save(project.id, version ?? project.version, name, plan.brief);
       const current = bench.plan?.brief === plan.brief && bench.name === name;
-      set({ project: saved, save: current ? "saved" : "saving", theirs: null });
+      set({ project: saved, save: current ? "saved" : "saving", saveTrouble: null, theirs: null });
+      if (current) unsaved.forget(project.id);
     } catch (error) {
       if (!(error instanceof Problem)) throw error;
       const theirs = error.body.current;
-      set(theirs ? { save: "conflict", theirs } : { save: "failed" });
+      unsaved.keep(project.id, { name, brief: plan.brief });
+      if (theirs && replaceEqualDeep(theirs.brief, plan.brief) === theirs.brief && theirs.name === name) {
+        /* The answer to an earlier try was lost on its way: it is kept already. */
+        set({ project: theirs, save: "saved", saveTrouble: null });
+        unsaved.forget(project.id);
+      } else if (theirs) {
+        set({ save: "conflict", theirs });
+      } else {
+        set({ save: "failed", saveTrouble: error.message });
+        clearTimeout(saveTimer);
+        saveTimer = setTimeout(() => void saveNow(), TRY_AGAIN_MS);
+      }
     }
   }
 
   /** Begins work on a project; the past is empty. */
   async function open(project: Project): Promise<boolean> {
-    set({ project, name: project.name, past: [], future: [], save: "saved", theirs: null, refusal: null });
+    set({
+      project,
+      name: project.name,
+      past: [],
+      future: [],
+      save: "saved",
+      saveTrouble: null,
+      theirs: null,
+      refusal: null,
+    });
     return show({ brief: project.brief }, () => ({}));
   }
 
+  /** Lays out another brief where that of the project gives no plan; it is saved like any change. */
+  async function replace(brief: Brief): Promise<boolean> {
+    const done = await show({ brief }, () => ({}));
+    if (done) saveSoon();
+    return done;
+  }
+
   return {
+    replace,
     get: () => bench,
     subscribe(listener: () => void) {
       listeners.add(listener);

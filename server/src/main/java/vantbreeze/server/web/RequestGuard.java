@@ -21,14 +21,19 @@ class RequestGuard extends OncePerRequestFilter {
 
     static final int LONGEST_BODY = 2 * 1024 * 1024;
 
-    /** Nothing but the application's own files. */
-    private static final String POLICY = "default-src 'self'; script-src 'self'; style-src 'self';"
+    /** Nothing but the application's own files, and the styles that carry what its page knows. */
+    private static final String POLICY = "default-src 'self'; script-src 'self'; style-src 'self'%s;"
             + " img-src 'self' data:; object-src 'none'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
 
     private static final Set<String> LOOPBACK_NAMES = Set.of("127.0.0.1", "localhost", "[::1]");
     private static final Set<String> METHODS = Set.of("GET", "HEAD", "POST", "PUT", "DELETE", "OPTIONS");
     private static final Set<String> WITH_BODY = Set.of("POST", "PUT");
     private static final Set<String> OWN_SITE = Set.of("same-origin", "none");
+
+    /** @param nonce that the page's own styles carry */
+    static String policy(String nonce) {
+        return POLICY.formatted(" 'nonce-" + nonce + "'");
+    }
 
     /** Why a request is refused; thrown within this class alone. */
     private static final class Refused extends Exception {
@@ -45,7 +50,7 @@ class RequestGuard extends OncePerRequestFilter {
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        response.setHeader("Content-Security-Policy", POLICY);
+        response.setHeader("Content-Security-Policy", POLICY.formatted(""));
         response.setHeader("X-Content-Type-Options", "nosniff");
         response.setHeader("Referrer-Policy", "no-referrer");
         response.setHeader("Cross-Origin-Resource-Policy", "same-origin");
