@@ -9,11 +9,8 @@ import java.util.List;
 import java.util.Map;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
-import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
-import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
-import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -25,7 +22,7 @@ import vantbreeze.post.MadeEnvelope;
 import vantbreeze.server.plan.Cards;
 import vantbreeze.server.project.ProjectJson;
 import vantbreeze.server.project.ProjectService;
-import vantbreeze.server.web.Problem;
+import vantbreeze.server.web.FieldsRefused;
 
 /** Papers to take to the table, made from the project as it is saved. */
 @RestController
@@ -78,7 +75,8 @@ class ExportController {
 
     static MadeEnvelope envelope(Plan plan, MadeEnvelope.Style style) {
         if (plan.closed() == null) {
-            throw new IllegalArgumentException("This card does not fold flat, so no envelope can be made for it.");
+            throw new FieldsRefused(
+                    "style", style.name(), "none", "This card does not fold flat, so no envelope can be made for it.");
         }
         return MadeEnvelope.of(
                         plan.closed().girth(),
@@ -87,7 +85,10 @@ class ExportController {
                 .stream()
                 .filter(e -> e.style() == style)
                 .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException(
+                .orElseThrow(() -> new FieldsRefused(
+                        "style",
+                        style.name(),
+                        "another style",
                         "The envelope (%s) cannot be made for a card of this shape.".formatted(style)));
     }
 
@@ -115,10 +116,5 @@ class ExportController {
                 .header(HttpHeaders.CONTENT_DISPOSITION, fileName("inline", project, what + ".pdf"))
                 .contentType(MediaType.APPLICATION_PDF)
                 .body(drawn);
-    }
-
-    @ExceptionHandler(IllegalArgumentException.class)
-    ProblemDetail refused(IllegalArgumentException e) {
-        return Problem.of(HttpStatus.BAD_REQUEST, "Cannot be drawn", e.getMessage());
     }
 }

@@ -3,6 +3,7 @@ package vantbreeze.server.export;
 import java.util.Locale;
 import java.util.Map;
 import vantbreeze.material.Sheet;
+import vantbreeze.server.web.FieldsRefused;
 
 /** A printer's sheet, upright. */
 record Paper(String id, double widthMm, double heightMm) {
@@ -17,11 +18,11 @@ record Paper(String id, double widthMm, double heightMm) {
                 sheet.size().longSide().millimetres());
     }
 
-    /** @throws IllegalArgumentException naming the papers there are */
+    /** @throws FieldsRefused naming the papers there are */
     static Paper named(String id) {
         Paper paper = ALL.get(id.toLowerCase(Locale.ROOT));
         if (paper == null) {
-            throw new IllegalArgumentException("The paper (%s) must be a4 or letter.".formatted(id));
+            throw new FieldsRefused("paper", id, "a4 or letter", "The paper (%s) must be a4 or letter.".formatted(id));
         }
         return paper;
     }

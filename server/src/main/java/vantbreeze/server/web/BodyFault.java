@@ -79,7 +79,8 @@ final class BodyFault {
         }
     }
 
-    private static String form(Class<?> type) {
+    /** @return what a field of that type may be, in words */
+    static String form(Class<?> type) {
         if (type.isEnum()) {
             return "one of "
                     + Arrays.stream(type.getEnumConstants())

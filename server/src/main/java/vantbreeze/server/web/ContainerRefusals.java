@@ -45,7 +45,11 @@ class ContainerRefusals {
                 return;
             }
             try {
-                ProblemWriter.write(response, status, ProblemWriter.usual(status));
+                /* What the container does not know of HTTP is the request's fault, not the application's. */
+                int told = failure == null && status >= HttpServletResponse.SC_INTERNAL_SERVER_ERROR
+                        ? HttpServletResponse.SC_BAD_REQUEST
+                        : status;
+                ProblemWriter.write(response, told, ProblemWriter.usual(status));
                 response.finishResponse();
             } catch (IOException | IllegalStateException gone) {
                 LOG.debug("Nobody waits for the answer any more", gone);
@@ -62,7 +66,8 @@ class ContainerRefusals {
             int status = request.getAttribute(RequestDispatcher.ERROR_STATUS_CODE) instanceof Integer given
                     ? given
                     : HttpServletResponse.SC_NOT_FOUND;
-            if (request.getAttribute(RequestDispatcher.ERROR_EXCEPTION) instanceof Throwable failure) {
+            Object thrown = request.getAttribute(RequestDispatcher.ERROR_EXCEPTION);
+            if (thrown instanceof Throwable failure && !(thrown instanceof IOException)) {
                 ProblemWriter.write(response, status, Unforeseen.logged(failure));
             } else {
                 ProblemWriter.write(response, status, ProblemWriter.usual(status));

@@ -1,6 +1,7 @@
 package vantbreeze.server.web;
 
 import java.util.List;
+import org.springframework.beans.TypeMismatchException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
@@ -8,12 +9,15 @@ import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.orm.ObjectOptimisticLockingFailureException;
+import org.springframework.web.HttpRequestMethodNotSupportedException;
 import org.springframework.web.bind.MethodArgumentNotValidException;
+import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.RequestAttributes;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import org.springframework.web.servlet.resource.NoResourceFoundException;
 import tools.jackson.core.JacksonException;
 import vantbreeze.plan.BriefException;
 import vantbreeze.server.store.StoreFailure;
@@ -128,6 +132,45 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
                     HttpStatus.BAD_REQUEST, "The request is not JSON", "The body must be given, as a JSON document.");
         }
         return ResponseEntity.badRequest().body(problem);
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleTypeMismatch(
+            TypeMismatchException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        String allowed = e.getRequiredType() == null ? "" : BodyFault.form(e.getRequiredType());
+        return badField(e.getPropertyName(), String.valueOf(e.getValue()), allowed);
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleMissingServletRequestParameter(
+            MissingServletRequestParameterException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        return badField(e.getParameterName(), "", "it must be given");
+    }
+
+    private static ResponseEntity<Object> badField(String name, String value, String allowed) {
+        String shown = Text.upTo(LONGEST_VALUE, value);
+        Problem.Field field = new Problem.Field(name, shown, allowed, "%s (%s): %s.".formatted(name, shown, allowed));
+        return ResponseEntity.badRequest()
+                .body(Problem.of(HttpStatus.BAD_REQUEST, "A field is out of range", List.of(field)));
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleNoResourceFoundException(
+            NoResourceFoundException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        return ResponseEntity.status(status)
+                .body(Problem.of(HttpStatus.NOT_FOUND, "Not found", ProblemWriter.usual(status.value())));
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleHttpRequestMethodNotSupported(
+            HttpRequestMethodNotSupportedException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        String taken = e.getSupportedMethods() == null ? "none" : String.join(", ", e.getSupportedMethods());
+        return ResponseEntity.status(status)
+                .headers(headers)
+                .body(Problem.of(
+                        HttpStatus.METHOD_NOT_ALLOWED,
+                        "Method not allowed",
+                        "This address does not take the method (%s); it takes %s.".formatted(e.getMethod(), taken)));
     }
 
     @Override
