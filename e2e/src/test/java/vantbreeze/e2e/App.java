@@ -60,8 +60,29 @@ final class App implements AutoCloseable {
         return new Refused(process.exitValue(), said);
     }
 
+    /** Starts and does not wait; ended by whoever asked for it. */
+    static Process begin(Path data) {
+        return launch(freePort(), data);
+    }
+
+    /** Asks it to end, as Ctrl+C does, and waits. */
+    int interrupt() throws InterruptedException {
+        process.destroy();
+        return process.waitFor();
+    }
+
+    /** In the machine's memory, in MB; Linux alone tells. */
+    long residentMegabytes() throws IOException {
+        return Files.readAllLines(Path.of("/proc/%d/status".formatted(process.pid()))).stream()
+                .filter(line -> line.startsWith("VmRSS:"))
+                .mapToLong(line -> Long.parseLong(line.replaceAll("\\D", "")) / 1024)
+                .findFirst()
+                .orElseThrow();
+    }
+
     private static Process launch(int port, Path data, String... options) {
         List<String> command = new ArrayList<>(List.of(
+                "-Xmx640m",
                 "-XX:TieredStopAtLevel=1",
                 "-XX:SharedArchiveFile=app.jsa",
                 "-cp",

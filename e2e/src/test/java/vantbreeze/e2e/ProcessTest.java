@@ -128,6 +128,48 @@ class ProcessTest {
         }
     }
 
+    /** Stopped while it starts, it ends at once and never says that it is ready; stopped at work, soon and in order. */
+    @Test
+    void itEndsWhenItIsTold(@TempDir Path data) throws Exception {
+        Process starting = App.begin(data);
+        Thread.sleep(900);
+        long told = System.nanoTime();
+        starting.toHandle().destroy();
+        String said = new String(starting.getInputStream().readAllBytes());
+        starting.waitFor();
+        assertThat(System.nanoTime() - told).isLessThan(3_000_000_000L);
+        assertThat(said).doesNotContain("ready");
+        try (App app = App.start(data)) {
+            CompletableFuture<HttpResponse<Void>> shelf = http.sendAsync(
+                    HttpRequest.newBuilder(URI.create(app.address() + "api/shelf"))
+                            .header("Content-Type", "application/json")
+                            .POST(HttpRequest.BodyPublishers.ofString(BRIEF.formatted(100)))
+                            .build(),
+                    HttpResponse.BodyHandlers.discarding());
+            Thread.sleep(50);
+            told = System.nanoTime();
+            app.interrupt();
+            assertThat(System.nanoTime() - told).isLessThan(6_000_000_000L);
+            shelf.handle((answer, failure) -> null).join();
+        }
+    }
+
+    /** An empty database file is no new table: it is told, and left as it is. */
+    @Test
+    void aDatabaseThatLostItsContentIsToldInOneSentence(@TempDir Path data) throws Exception {
+        try (App app = App.start(data, "--no-demo")) {
+            assertThat(send(app, "GET", "/projects", "")).isEqualTo("[]");
+        }
+        Path file = data.resolve("vantbreeze.mv.db");
+        java.nio.file.Files.write(file, new byte[0]);
+        App.Refused refused = App.refuse(App.freePort(), data);
+        assertThat(refused.exitCode()).isEqualTo(2);
+        assertThat(refused.said())
+                .startsWith("The database file " + file + " is empty")
+                .hasLineCount(1);
+        assertThat(file).isEmptyFile();
+    }
+
     private static boolean connects(java.net.Socket socket, java.net.InetAddress address, int port) {
         try {
             socket.connect(new java.net.InetSocketAddress(address, port), 2000);

@@ -1,0 +1,221 @@
+package vantbreeze.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.FileStore;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.Statement;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import java.util.TreeMap;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/**
+ * What a maker's machine may do to the application, and worse; run by {@code ./vantbreeze torture}, not with the tests. Its
+ * figures go into docs/reliability.md.
+ */
+class Torture {
+
+    private static final Path REPORT = Path.of("..", "docs", "reliability.md");
+    private static final String BEGIN = "<!-- figures of ./vantbreeze torture -->";
+    private static final List<String> FIGURES = new ArrayList<>();
+
+    private static final int KILLS = 100;
+    private static final int KILLS_TO_A_CHECK = 5;
+    private static final int LATEST_KILL_MS = 4000;
+    private static final int REQUESTS = 20_000;
+    private static final int FLIPS = 30;
+    private static final int DEMO_CARDS = 8;
+    private static final long SEED = 20_261_128;
+
+    private final HttpClient http = HttpClient.newHttpClient();
+    private final Random chance = new Random(SEED);
+
+    private record Answer(int status, String body) {}
+
+    private Answer send(App app, String method, String path, String body) throws IOException, InterruptedException {
+        HttpResponse<String> answer = http.send(
+                HttpRequest.newBuilder(URI.create(app.address() + path))
+                        .header("Content-Type", "application/json")
+                        .method(method, HttpRequest.BodyPublishers.ofString(body))
+                        .build(),
+                HttpResponse.BodyHandlers.ofString());
+        return new Answer(answer.statusCode(), answer.body());
+    }
+
+    private int cards(App app) throws IOException, InterruptedException {
+        Matcher id = Pattern.compile("\"id\":")
+                .matcher(send(app, "GET", "api/projects", "").body());
+        int count = 0;
+        while (id.find()) {
+            count++;
+        }
+        return count;
+    }
+
+    private void killAtSomeMoment(Path data) throws InterruptedException {
+        Process starting = App.begin(data);
+        Thread.sleep(chance.nextInt(LATEST_KILL_MS));
+        starting.destroyForcibly().waitFor();
+    }
+
+    /** As the version before this one left it. */
+    private static void makeOld(Path data) throws Exception {
+        try (Connection connection =
+                        DriverManager.getConnection("jdbc:h2:file:" + data.resolve("vantbreeze"), "vantbreeze", "");
+                Statement sql = connection.createStatement()) {
+            for (String column : List.of("fold", "closed", "envelope", "snags", "reason", "rules", "digest")) {
+                sql.execute("alter table revision drop column " + column);
+            }
+            for (String table : List.of("project", "own_fold", "drawer_envelope", "postal_row")) {
+                sql.execute("alter table %s drop column digest".formatted(table));
+            }
+            sql.execute("delete from \"flyway_schema_history\" where \"version\" = '4'");
+        }
+        Files.delete(data.resolve("vantbreeze.seal"));
+    }
+
+    @Test
+    void killsWhileItStarts(@TempDir Path folders) throws Exception {
+        Path used = Files.createDirectory(folders.resolve("used"));
+        App.start(used).close();
+        int whole = 0;
+        int checks = 0;
+        for (int kill = 0; kill < KILLS; kill += KILLS_TO_A_CHECK) {
+            boolean first = kill % (3 * KILLS_TO_A_CHECK) == 0;
+            Path data = first ? Files.createDirectory(folders.resolve("first" + kill)) : used;
+            if (kill % (3 * KILLS_TO_A_CHECK) == KILLS_TO_A_CHECK) {
+                makeOld(data);
+            }
+            for (int i = 0; i < KILLS_TO_A_CHECK; i++) {
+                killAtSomeMoment(data);
+            }
+            try (App app = App.start(data)) {
+                checks++;
+                whole += cards(app) == DEMO_CARDS ? 1 : 0;
+            }
+        }
+        FIGURES.add(
+                "Killed %d times at random moments of first starts, starts and updates, started properly after every %d: %d of %d starts with all cards."
+                        .formatted(KILLS, KILLS_TO_A_CHECK, whole, checks));
+        assertThat(whole).isEqualTo(checks);
+    }
+
+    @Test
+    void hostileRequests(@TempDir Path data) throws Exception {
+        try (App app = App.start(data)) {
+            Hostile hostile = new Hostile(app.port(), SEED);
+            TreeMap<String, Integer> byClass = new TreeMap<>();
+            List<Hostile.Answer> wrong = new ArrayList<>();
+            for (int i = 0; i < REQUESTS; i++) {
+                Hostile.Answer answer = hostile.next();
+                byClass.merge(answer.status() / 100 + "xx", 1, Integer::sum);
+                if (!answer.isProper()) {
+                    wrong.add(answer);
+                }
+            }
+            FIGURES.add(
+                    "%,d generated bad requests (seed %d): %s (0xx: closed without an answer), %d that are not as promised; %d MB resident afterwards, of a heap of at most 640."
+                            .formatted(REQUESTS, SEED, byClass, wrong.size(), app.residentMegabytes()));
+            assertThat(wrong).isEmpty();
+            assertThat(cards(app)).isGreaterThanOrEqualTo(DEMO_CARDS);
+        }
+    }
+
+    private static int run(String... command) throws Exception {
+        return new ProcessBuilder(command).inheritIO().start().waitFor();
+    }
+
+    /** A small file system is only made for root. */
+    @Test
+    void fullDisk(@TempDir Path folder) throws Exception {
+        if (!"root".equals(System.getProperty("user.name"))
+                || run("mount", "-t", "tmpfs", "-o", "size=12m", "tmpfs", folder.toString()) != 0) {
+            FIGURES.add("Full disk: not tried, a small file system could not be mounted.");
+            return;
+        }
+        try (App app = App.start(Files.createDirectory(folder.resolve("data")))) {
+            String project = send(app, "GET", "api/projects", "").body();
+            Matcher id = Pattern.compile("\"id\":\"([^\"]+)\"").matcher(project);
+            assertThat(id.find()).isTrue();
+            String address = "api/projects/" + id.group(1);
+            Path filler = folder.resolve("filler");
+            FileStore store = Files.getFileStore(folder);
+            Files.write(filler, new byte[(int) (store.getUsableSpace() - 40_000)]);
+            int saved = 0;
+            Answer answer = copy(app, address);
+            while (answer.status() < 300) {
+                saved++;
+                answer = copy(app, address);
+            }
+            assertThat(answer.status()).isEqualTo(507);
+            Answer health = send(app, "GET", "actuator/health", "");
+            int kept = cards(app);
+            Files.delete(filler);
+            Answer after = copy(app, address);
+            FIGURES.add(
+                    "Full disk: %d saves until it was full, then 507 and health %d; %d of %d cards there; %d after room was made, without a restart."
+                            .formatted(saved, health.status(), kept, DEMO_CARDS + saved, after.status()));
+            assertThat(after.status()).isEqualTo(201);
+            assertThat(health.status()).isEqualTo(503);
+        } finally {
+            run("umount", folder.toString());
+        }
+    }
+
+    private Answer copy(App app, String address) throws IOException, InterruptedException {
+        return send(app, "POST", address + "/copy", "");
+    }
+
+    @Test
+    void flippedBytes(@TempDir Path data) throws Exception {
+        App.start(data).close();
+        Path file = data.resolve("vantbreeze.mv.db");
+        Path seal = data.resolve("vantbreeze.seal");
+        byte[] whole = Files.readAllBytes(file);
+        byte[] sealed = Files.readAllBytes(seal);
+        int refused = 0;
+        int told = 0;
+        for (int i = 0; i < FLIPS; i++) {
+            byte[] flipped = whole.clone();
+            flipped[chance.nextInt(flipped.length)] ^= (byte) (1 << chance.nextInt(8));
+            Files.write(file, flipped);
+            Files.write(seal, sealed);
+            try (App app = App.start(data)) {
+                told += send(app, "GET", "api/store", "").body().contains("was changed by something else") ? 1 : 0;
+            } catch (IllegalStateException notStarted) {
+                refused += notStarted.getMessage().contains("cannot be read") ? 1 : 0;
+            }
+        }
+        FIGURES.add(
+                "One bit flipped in the closed file, %d times: %d starts refused with the reason, %d told on the screen, %d unnoticed."
+                        .formatted(FLIPS, refused, told, FLIPS - refused - told));
+        assertThat(refused + told).isEqualTo(FLIPS);
+    }
+
+    @AfterAll
+    static void report() throws IOException {
+        String page = Files.readString(REPORT);
+        int at = page.indexOf(BEGIN);
+        StringBuilder figures = new StringBuilder(BEGIN)
+                .append("\n\nOf ")
+                .append(LocalDate.now())
+                .append(":\n\n");
+        FIGURES.stream().sorted().forEach(f -> figures.append("- ").append(f).append('\n'));
+        Files.writeString(REPORT, page.substring(0, at < 0 ? page.length() : at) + figures);
+    }
+}
