@@ -78,13 +78,14 @@ public class Cards {
 
     /** All folds for that brief, worked out once for the same own folds. */
     public List<ShelfJson> shelf(BriefJson brief, Object ownAsWritten, Supplier<List<Shelf.Own>> own) {
-        return shelves.get(
-                new OnShelf(brief, ownAsWritten),
-                () -> patience.await(
-                        SHELF,
-                        "The shelf",
-                        () -> Shelf.of(brief.read(), own.get()).stream()
-                                .map(ShelfJson::of)
-                                .toList()));
+        return shelves.get(new OnShelf(brief, ownAsWritten), () -> {
+            List<Shelf.Own> kept = own.get();
+            return patience.await(
+                    SHELF,
+                    "The shelf",
+                    () -> Shelf.of(brief.read(), kept).stream()
+                            .map(ShelfJson::of)
+                            .toList());
+        });
     }
 }

@@ -37,13 +37,12 @@ public record ProjectJson(String id, String name, long version, int revision, In
             int snags,
             @Schema(nullable = true) String reason) {
 
-        static SummaryJson of(Project project, Summary summary) {
-            Summary made = summary == null ? NOT_YET : summary;
+        static SummaryJson of(String id, String name, long version, Instant updatedAt, Summary made) {
             return new SummaryJson(
-                    project.id(),
-                    project.name(),
-                    project.version(),
-                    project.updatedAt(),
+                    id,
+                    name,
+                    version,
+                    updatedAt,
                     made.fold(),
                     made.closed(),
                     made.envelope(),
@@ -51,8 +50,6 @@ public record ProjectJson(String id, String name, long version, int revision, In
                     made.reason());
         }
     }
-
-    private static final Summary NOT_YET = new Summary(null, null, null, 0, null, null);
 
     /** A project without its brief. */
     @Schema(name = "ProjectHead")
@@ -90,11 +87,5 @@ public record ProjectJson(String id, String name, long version, int revision, In
             int number,
             Instant savedAt,
             @Schema(nullable = true) String fold,
-            @Schema(nullable = true) String closed) {
-
-        static RevisionJson of(RevisionRepository.Line line) {
-            Summary made = line.summary() == null ? NOT_YET : line.summary();
-            return new RevisionJson(line.number(), line.savedAt(), made.fold(), made.closed());
-        }
-    }
+            @Schema(nullable = true) String closed) {}
 }

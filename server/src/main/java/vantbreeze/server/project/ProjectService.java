@@ -5,7 +5,6 @@ import java.time.Instant;
 import java.util.List;
 import java.util.function.Function;
 import java.util.stream.Stream;
-import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import tools.jackson.databind.json.JsonMapper;
 import vantbreeze.plan.BriefException;
@@ -34,6 +33,7 @@ public class ProjectService implements Inspected, Tidied {
 
     private final ProjectRepository projects;
     private final RevisionRepository revisions;
+    private final ProjectLists lists;
     private final Store store;
     private final JsonMapper json;
     private final Clock clock;
@@ -42,12 +42,14 @@ public class ProjectService implements Inspected, Tidied {
     ProjectService(
             ProjectRepository projects,
             RevisionRepository revisions,
+            ProjectLists lists,
             Store store,
             JsonMapper json,
             Clock clock,
             Cards cards) {
         this.projects = projects;
         this.revisions = revisions;
+        this.lists = lists;
         this.store = store;
         this.json = json;
         this.clock = clock;
@@ -73,9 +75,7 @@ public class ProjectService implements Inspected, Tidied {
     }
 
     public List<ProjectJson.SummaryJson> list() {
-        return store.read(() -> projects.lines().stream()
-                .map(line -> ProjectJson.SummaryJson.of(line.project(), line.summary()))
-                .toList());
+        return store.read(lists::projects);
     }
 
     /** @throws Unreadable if its newest brief is not one any more */
@@ -167,9 +167,7 @@ public class ProjectService implements Inspected, Tidied {
     }
 
     public List<ProjectJson.RevisionJson> revisions(String id) {
-        return store.read(() -> revisions.lines(project(id).id()).stream()
-                .map(ProjectJson.RevisionJson::of)
-                .toList());
+        return store.read(() -> lists.revisions(project(id).id()));
     }
 
     /** Makes an older revision the newest again; the ones between stay. */
@@ -238,7 +236,7 @@ public class ProjectService implements Inspected, Tidied {
     }
 
     private List<Revision> notSummarised() {
-        return store.read(() -> revisions.notSummarised(Rules.EDITION, Limit.of(AT_ONCE)));
+        return store.read(() -> lists.notSummarised(Rules.EDITION, AT_ONCE));
     }
 
     private Summary summary(String text) {

@@ -54,7 +54,9 @@ final class Database extends AbstractDataSource implements AutoCloseable {
     Database(DataFolder folder, String files) {
         this.folder = folder;
         this.file = new DatabaseFile(folder, files);
-        this.found = file.prepare();
+        DatabaseFile.Prepared prepared = file.prepare();
+        this.found = prepared.found();
+        this.packed = prepared.packed();
         try {
             open();
             sync();

@@ -43,7 +43,7 @@ final class DatabaseFile {
     private final DataFolder folder;
     private final String files;
 
-    /** @param files the database's name for the file system, "file" for the machine's own */
+    /** @param files the database's name for the file system, such as "file" for the machine's own */
     DatabaseFile(DataFolder folder, String files) {
         this.folder = folder;
         this.files = files;
@@ -63,12 +63,19 @@ final class DatabaseFile {
     }
 
     /**
+     * A file that is ready to be opened.
+     *
+     * @param found what the maker has to know about it; usually nothing
+     * @param packed bytes it had when it held nothing but what counts; 0 if nobody knows
+     */
+    record Prepared(List<String> found, long packed) {}
+
+    /**
      * Makes the file ready to be opened: there, whole, with the tables of this version.
      *
-     * @return what the maker has to know about it; usually nothing
      * @throws StartRefusal if it cannot be used; the file is as it was then
      */
-    List<String> prepare() {
+    Prepared prepare() {
         try {
             Files.deleteIfExists(folder.workingCopy());
             Optional<Seal> seal = Seal.read(folder.seal());
@@ -79,7 +86,9 @@ final class DatabaseFile {
                 workOnCopy();
             }
             Durably.delete(folder.seal());
-            return untouched || closed.isEmpty() ? List.of() : List.of(CHANGED.formatted(folder.copies()));
+            return new Prepared(
+                    untouched || closed.isEmpty() ? List.of() : List.of(CHANGED.formatted(folder.copies())),
+                    seal.map(Seal::packed).orElse(0L));
         } catch (IOException e) {
             throw new StartRefusal(
                     "The data folder %s cannot be used: %s.".formatted(folder.path(), StoreFailure.reason(e)));

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
+import java.util.stream.Stream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.DisposableBean;
@@ -22,6 +23,7 @@ import org.springframework.stereotype.Component;
 class Upkeep implements DisposableBean {
 
     private static final Logger LOG = LoggerFactory.getLogger(Upkeep.class);
+    private static final Duration PATIENCE = Duration.ofSeconds(3);
     private static final Duration QUIET = Duration.ofSeconds(30);
 
     private final Database database;
@@ -36,6 +38,7 @@ class Upkeep implements DisposableBean {
     });
 
     private volatile List<String> damaged = List.of();
+    private volatile boolean ending;
 
     Upkeep(Database database, List<Tidied> tidied, List<Inspected> inspected, Clock clock) {
         this.database = database;
@@ -46,8 +49,8 @@ class Upkeep implements DisposableBean {
 
     @EventListener(ApplicationReadyEvent.class)
     void begin() {
-        thread.execute(() -> quietly("looking through what is kept", this::inspect));
-        thread.execute(() -> quietly("bringing lists up to date", () -> tidied.forEach(Tidied::tidy)));
+        inspected.forEach(i -> thread.execute(() -> quietly("looking through what is kept", () -> inspect(i))));
+        tidied.forEach(t -> thread.execute(() -> quietly("bringing lists up to date", t::tidy)));
         thread.scheduleWithFixedDelay(this::everyMinute, 0, 1, TimeUnit.MINUTES);
     }
 
@@ -56,7 +59,10 @@ class Upkeep implements DisposableBean {
     }
 
     /** Upkeep that fails is told in the log and tried again; nobody waits for it. */
-    private static void quietly(String what, Work work) {
+    private void quietly(String what, Work work) {
+        if (ending) {
+            return;
+        }
         try {
             work.run();
         } catch (IOException | SQLException | RuntimeException e) {
@@ -64,9 +70,10 @@ class Upkeep implements DisposableBean {
         }
     }
 
-    private void inspect() {
-        damaged = inspected.stream().flatMap(i -> i.damaged().stream()).toList();
-        damaged.forEach(d -> LOG.error("Damaged on the disk: {}", d));
+    private void inspect(Inspected rows) {
+        List<String> found = rows.damaged();
+        found.forEach(d -> LOG.error("Damaged on the disk: {}", d));
+        damaged = Stream.concat(damaged.stream(), found.stream()).toList();
     }
 
     private void everyMinute() {
@@ -87,8 +94,13 @@ class Upkeep implements DisposableBean {
         return damaged;
     }
 
+    /** Never interrupted: a thread that is, within the database, takes its file away from all others. */
     @Override
-    public void destroy() {
-        thread.shutdownNow();
+    public void destroy() throws InterruptedException {
+        ending = true;
+        thread.shutdown();
+        if (!thread.awaitTermination(PATIENCE.toSeconds(), TimeUnit.SECONDS)) {
+            LOG.warn("Something was left undone at the end.");
+        }
     }
 }

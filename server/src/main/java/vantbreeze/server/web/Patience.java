@@ -41,6 +41,7 @@ public class Patience implements DisposableBean {
     }
 
     /**
+     * @param work touches nothing but memory: it is interrupted when nobody waits any more
      * @param what begins the sentence that says it took too long
      * @throws Lost if it took longer than that, or whoever asked has gone; the work ends soon after
      */

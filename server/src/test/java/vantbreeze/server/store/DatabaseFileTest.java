@@ -216,7 +216,7 @@ class DatabaseFileTest {
         Seal seal = Seal.read(folder.seal()).orElseThrow();
         assertThat(seal.isClosed()).isTrue();
         assertThat(seal.schema()).isEqualTo(DatabaseFile.newestSchema());
-        assertThat(new DatabaseFile(folder, "file").prepare()).isEmpty();
+        assertThat(new DatabaseFile(folder, "file").prepare().found()).isEmpty();
         assertThat(Digest.of(folder.database())).isEqualTo(seal.sha256());
     }
 
