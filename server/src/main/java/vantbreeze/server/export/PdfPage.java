@@ -1,7 +1,6 @@
 package vantbreeze.server.export;
 
 import java.io.IOException;
-import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
@@ -12,8 +11,8 @@ import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.font.PDFont;
-import org.apache.pdfbox.pdmodel.font.PDType0Font;
 import org.apache.pdfbox.util.Matrix;
+import vantbreeze.server.web.Text;
 
 /** A page drawn in millimetres from its lower left corner. Draws fractions as a maker writes them. */
 final class PdfPage implements AutoCloseable {
@@ -24,31 +23,15 @@ final class PdfPage implements AutoCloseable {
     private static final double FRACTION_SCALE = 0.62;
     private static final double NUMERATOR_RISE = 0.34;
     private static final Pattern FRACTION = Pattern.compile("(\\d+)\u2044(\\d+)");
-    private static final String UNKNOWN_CHARACTER = "?";
+    private static final String DOTS = " …";
 
-    /** The fonts of one document. */
-    record Fonts(PDFont plain, PDFont bold) {
-        static Fonts load(PDDocument document) {
-            return new Fonts(load(document, "Regular"), load(document, "Bold"));
-        }
-
-        private static PDFont load(PDDocument document, String weight) {
-            String file = "/fonts/PlexSans-%s.ttf".formatted(weight);
-            try (InputStream in = PdfPage.class.getResourceAsStream(file)) {
-                return PDType0Font.load(document, in);
-            } catch (IOException e) {
-                throw new UncheckedIOException(e);
-            }
-        }
-    }
-
-    /** A stretch of text set in one size and height. */
-    private record Run(String text, double scale, double rise) {}
+    /** A stretch of text set in one font, size and height. */
+    private record Run(String text, PDFont font, double scale, double rise) {}
 
     private final PDPageContentStream content;
-    private final Fonts fonts;
+    private final PdfFonts fonts;
 
-    PdfPage(PDDocument document, Fonts fonts, Paper paper) {
+    PdfPage(PDDocument document, PdfFonts fonts, Paper paper) {
         this.fonts = fonts;
         try {
             PDPage page = new PDPage(new PDRectangle(
@@ -132,19 +115,18 @@ final class PdfPage implements AutoCloseable {
     /** @param sizeMm height of the type; the line begins at x with its baseline at y */
     void text(double x, double y, double sizeMm, boolean bold, String text) {
         double at = x;
-        for (Run run : runs(text)) {
-            PDFont font = bold ? fonts.bold() : fonts.plain();
+        for (Run run : runs(text, bold)) {
             float size = pt(sizeMm * run.scale());
             double left = at;
             draw(() -> {
                 content.beginText();
-                content.setFont(font, size);
+                content.setFont(run.font(), size);
                 content.setNonStrokingColor(0f);
                 content.newLineAtOffset(pt(left), pt(y + run.rise() * sizeMm));
                 content.showText(run.text());
                 content.endText();
             });
-            at += width(run, sizeMm, bold);
+            at += width(run, sizeMm);
         }
     }
 
@@ -154,19 +136,18 @@ final class PdfPage implements AutoCloseable {
 
     /** @return in mm */
     double width(String text, double sizeMm, boolean bold) {
-        return runs(text).stream().mapToDouble(r -> width(r, sizeMm, bold)).sum();
+        return runs(text, bold).stream().mapToDouble(r -> width(r, sizeMm)).sum();
     }
 
-    private double width(Run run, double sizeMm, boolean bold) {
+    private static double width(Run run, double sizeMm) {
         try {
-            PDFont font = bold ? fonts.bold() : fonts.plain();
-            return font.getStringWidth(run.text()) / 1000 * sizeMm * run.scale();
+            return run.font().getStringWidth(run.text()) / 1000 * sizeMm * run.scale();
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
     }
 
-    /** @return the lines that the words make at that width; long words are not broken */
+    /** @return the lines that the words make at that width; a word that is longer is broken */
     List<String> wrap(String text, double sizeMm, double widthMm) {
         List<String> lines = new ArrayList<>();
         StringBuilder line = new StringBuilder();
@@ -175,47 +156,55 @@ final class PdfPage implements AutoCloseable {
                 lines.add(line.toString());
                 line.setLength(0);
             }
-            line.append(line.isEmpty() ? "" : " ").append(word);
+            String rest = word;
+            String fits = beginning(rest, sizeMm, false, widthMm);
+            while (fits.length() < rest.length() && !fits.isEmpty()) {
+                lines.add(fits);
+                rest = rest.substring(fits.length());
+                fits = beginning(rest, sizeMm, false, widthMm);
+            }
+            line.append(line.isEmpty() ? "" : " ").append(rest);
         }
         lines.add(line.toString());
         return lines;
     }
 
+    /** @return the text, or as much of its beginning as the width takes, with dots */
+    String fitting(String text, double sizeMm, boolean bold, double widthMm) {
+        return width(text, sizeMm, bold) <= widthMm
+                ? text
+                : beginning(text, sizeMm, bold, widthMm - width(DOTS, sizeMm, bold))
+                                .strip()
+                        + DOTS;
+    }
+
+    private String beginning(String text, double sizeMm, boolean bold, double widthMm) {
+        String beginning = text;
+        while (!beginning.isEmpty() && width(beginning, sizeMm, bold) > widthMm) {
+            beginning = Text.upTo(beginning.length() - 1, beginning);
+        }
+        return beginning;
+    }
+
     /** Splits at fractions: digits, a fraction slash, digits. A narrow space keeps a whole number out of the fraction. */
-    private List<Run> runs(String text) {
+    private List<Run> runs(String text, boolean bold) {
         List<Run> runs = new ArrayList<>();
         Matcher fraction = FRACTION.matcher(text);
         int from = 0;
         while (fraction.find()) {
-            addRun(runs, text.substring(from, fraction.start()));
-            runs.add(new Run(fraction.group(1), FRACTION_SCALE, NUMERATOR_RISE));
-            runs.add(new Run("\u2044", 1, 0));
-            runs.add(new Run(fraction.group(2), FRACTION_SCALE, 0));
+            addRuns(runs, text.substring(from, fraction.start()), bold, 1, 0);
+            addRuns(runs, fraction.group(1), bold, FRACTION_SCALE, NUMERATOR_RISE);
+            addRuns(runs, "\u2044", bold, 1, 0);
+            addRuns(runs, fraction.group(2), bold, FRACTION_SCALE, 0);
             from = fraction.end();
         }
-        addRun(runs, text.substring(from));
+        addRuns(runs, text.substring(from), bold, 1, 0);
         return runs;
     }
 
-    private void addRun(List<Run> runs, String text) {
-        if (!text.isEmpty()) {
-            runs.add(new Run(drawable(text), 1, 0));
-        }
-    }
-
-    /** What the shipped font cannot draw is replaced: a name may hold any character. */
-    private String drawable(String text) {
-        StringBuilder drawable = new StringBuilder();
-        text.replace("≈", "~").replace("\u202f", " ").codePoints().forEach(c -> {
-            String character = Character.toString(c);
-            try {
-                fonts.plain().encode(character);
-                drawable.append(Character.isISOControl(c) ? " " : character);
-            } catch (IllegalArgumentException | IOException notInTheFont) {
-                drawable.append(UNKNOWN_CHARACTER);
-            }
-        });
-        return drawable.toString();
+    private void addRuns(List<Run> runs, String text, boolean bold, double scale, double rise) {
+        fonts.stretches(text.replace("\u202f", " "), bold)
+                .forEach(s -> runs.add(new Run(s.text(), s.font(), scale, rise)));
     }
 
     @Override

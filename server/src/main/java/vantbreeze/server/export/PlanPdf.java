@@ -74,7 +74,7 @@ final class PlanPdf {
     private byte[] draw() {
         try (PDDocument document = new PDDocument();
                 ByteArrayOutputStream out = new ByteArrayOutputStream()) {
-            try (PdfPage drawn = new PdfPage(document, PdfPage.Fonts.load(document), paper)) {
+            try (PdfPage drawn = new PdfPage(document, new PdfFonts(document), paper)) {
                 page = drawn;
                 y = paper.heightMm() - MARGIN_MM - 4;
                 heading();
@@ -97,7 +97,7 @@ final class PlanPdf {
     }
 
     private void heading() {
-        page.text(MARGIN_MM, y, 6 * zoom, true, name);
+        page.text(MARGIN_MM, y, 6 * zoom, true, page.fitting(name, 6 * zoom, true, paper.widthMm() - 2 * MARGIN_MM));
         y -= 7 * zoom;
         StringBuilder line = new StringBuilder(plan.brief().fold().name());
         if (plan.closed() != null) {

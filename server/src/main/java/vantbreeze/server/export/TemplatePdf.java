@@ -19,6 +19,8 @@ import vantbreeze.structure.Point;
 final class TemplatePdf {
 
     /** No common printer prints closer to the edge. */
+    private static final double TITLE_MM = 3.4;
+
     private static final double MARGIN_MM = 12;
 
     /** Neighbouring pages repeat this much, so that they can be laid over each other. */
@@ -48,7 +50,7 @@ final class TemplatePdf {
     static byte[] of(String name, List<Piece> pieces, Paper paper) {
         try (PDDocument document = new PDDocument();
                 ByteArrayOutputStream out = new ByteArrayOutputStream()) {
-            PdfPage.Fonts fonts = PdfPage.Fonts.load(document);
+            PdfFonts fonts = new PdfFonts(document);
             for (Piece piece : pieces) {
                 pages(document, fonts, name, piece, fewestPages(piece.size(), paper));
             }
@@ -99,7 +101,7 @@ final class TemplatePdf {
         }
     }
 
-    private static void pages(PDDocument document, PdfPage.Fonts fonts, String name, Piece piece, Tiling tiling) {
+    private static void pages(PDDocument document, PdfFonts fonts, String name, Piece piece, Tiling tiling) {
         for (int row = 0; row < tiling.rows(); row++) {
             for (int column = 0; column < tiling.columns(); column++) {
                 try (PdfPage page = new PdfPage(document, fonts, tiling.paper())) {
@@ -108,7 +110,9 @@ final class TemplatePdf {
                             ? ""
                             : ", page %d across, %d up of %d by %d"
                                     .formatted(column + 1, row + 1, tiling.columns(), tiling.rows());
-                    foot(page, name + ": " + piece.name() + place, tiling.count() > 1);
+                    String rest = ": " + piece.name() + place;
+                    double room = tiling.paper().widthMm() - 2 * MARGIN_MM - page.width(rest, TITLE_MM, true);
+                    foot(page, page.fitting(name, TITLE_MM, true, room) + rest, tiling.count() > 1);
                 }
             }
         }
@@ -159,7 +163,7 @@ final class TemplatePdf {
         if (tiled) {
             page.text(x, MARGIN_MM - 3, 2.8, false, "Lay the crosses on each other.");
         }
-        page.text(MARGIN_MM, MARGIN_MM + 10, 3.4, true, title);
+        page.text(MARGIN_MM, MARGIN_MM + 10, TITLE_MM, true, title);
     }
 
     private static void bar(PdfPage page, double y, double length, String label) {

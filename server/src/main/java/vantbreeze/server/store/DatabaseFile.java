@@ -82,12 +82,16 @@ final class DatabaseFile {
             requireUsable(seal);
             Optional<Seal> closed = seal.filter(Seal::isClosed);
             boolean untouched = closed.isPresent() && isAsClosed(closed.get());
+            boolean isShorter = seal.isPresent()
+                    && Files.size(folder.database()) < seal.get().length();
             if (!untouched || !closed.get().schema().equals(newestSchema())) {
                 workOnCopy();
             }
             Durably.delete(folder.seal());
             return new Prepared(
-                    untouched || closed.isEmpty() ? List.of() : List.of(CHANGED.formatted(folder.copies())),
+                    untouched || closed.isEmpty() && !isShorter
+                            ? List.of()
+                            : List.of(CHANGED.formatted(folder.copies())),
                     seal.map(Seal::packed).orElse(0L));
         } catch (IOException e) {
             throw new StartRefusal(
@@ -116,7 +120,7 @@ final class DatabaseFile {
         if (length < SHORTEST) {
             throw damaged("is cut short: it has %d bytes".formatted(length));
         }
-        if (seal.isPresent() && length < seal.get().length()) {
+        if (seal.isPresent() && length < seal.get().length() && !StoreHeader.tellsOfAProperEnd(file)) {
             throw damaged("is cut short: it has %,d of %,d bytes"
                     .formatted(length, seal.get().length()));
         }

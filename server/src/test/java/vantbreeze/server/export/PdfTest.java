@@ -183,7 +183,7 @@ class PdfTest {
             assertThat(box.getWidth()).isCloseTo(sheet.getWidth(), within(0.3f));
             assertThat(box.getHeight()).isCloseTo(sheet.getHeight(), within(0.3f));
             String text = PdfReading.text(pdf);
-            assertThat(text).contains("Raffle <b>& co</b> ?");
+            assertThat(text).contains("Raffle <b>& co</b> 望");
             numbers(plan).forEach(n -> assertThat(text).contains(n));
             plan.steps().forEach(s -> assertThat(text).contains(plain(s.title())));
             assertThat(text).contains("Blades are sharp");
@@ -229,6 +229,56 @@ class PdfTest {
                     }
                 }
             }
+        }
+    }
+
+    /** Names in any script: Latin, Greek, Cyrillic, Hebrew, Arabic, Chinese, Japanese, Korean, emoji; never a question mark. */
+    @Test
+    void namesArePrintedInEveryScript() throws IOException {
+        String name = "Ĝoja Ωmega Жук 彗星 かな 한글 🌠";
+        Plan plan = plan(TestBriefs.zFold("4 in", "5 1/2 in"));
+        for (byte[] pdf :
+                List.of(PlanPdf.of(name, plan, Paper.named("a4")), TemplatePdf.of(name, plan, Paper.named("a4")))) {
+            try (PDDocument document = Loader.loadPDF(pdf)) {
+                String text = PdfReading.text(document).replace(" ", "").replace("\n", "");
+                assertThat(text).contains(name.replace(" ", "")).doesNotContain("?");
+            }
+        }
+    }
+
+    /**
+     * What runs from right to left is drawn from its end, and Arabic letters in the forms that join (Unicode Standard Annex 9;
+     * lam and alef become one sign, U+FEFB).
+     */
+    @Test
+    void whatRunsFromRightToLeftIsTurnedRound() throws IOException {
+        try (PDDocument document = new PDDocument()) {
+            PdfFonts fonts = new PdfFonts(document);
+            assertThat(fonts.stretches("שלום", false))
+                    .singleElement()
+                    .satisfies(s -> assertThat(s.text()).isEqualTo("םולש"));
+            assertThat(fonts.stretches("\u0644\u0627", false))
+                    .singleElement()
+                    .satisfies(s -> assertThat(s.text().strip()).isEqualTo("\ufefb"));
+            assertThat(fonts.stretches("A5 \ud800\udc00", false))
+                    .extracting(PdfFonts.Stretch::text)
+                    .containsExactly("A5 ", "\u25a1");
+        }
+    }
+
+    @Test
+    void longNamesAndWordsStayOnThePage() throws IOException {
+        Plan plan = plan(TestBriefs.zFold("4 in", "5 1/2 in"));
+        String name = "W".repeat(80);
+        try (PDDocument document = Loader.loadPDF(PlanPdf.of(name, plan, Paper.named("a4")))) {
+            assertThat(PdfReading.text(document)).contains("WWW").contains("…");
+        }
+        try (PDDocument document = new PDDocument()) {
+            PdfPage page = new PdfPage(document, new PdfFonts(document), Paper.named("a4"));
+            assertThat(page.wrap("a " + name + " b", 4, 50))
+                    .hasSizeGreaterThan(3)
+                    .allSatisfy(line -> assertThat(page.width(line, 4, false)).isLessThanOrEqualTo(50));
+            page.close();
         }
     }
 }

@@ -109,6 +109,22 @@ class DatabaseFileTest {
         }
     }
 
+    /** Somebody opened it with the database's own tools and closed it properly: it is shorter, but whole. */
+    @Test
+    void aFileThatAnotherProgramClosedIsOpenedAndTold() throws Exception {
+        byte[] closed = filled();
+        try (Connection connection = open()) {
+            run(connection, "delete from project where id <> 'p1'");
+            run(connection, "shutdown compact");
+        }
+        assertThat(Files.size(folder.database())).isLessThan(closed.length);
+        try (Database database = new Database(folder, "file");
+                Connection connection = database.getConnection()) {
+            assertThat(count(connection, "project")).isEqualTo(1);
+            assertThat(database.found()).singleElement().asString().contains("was changed by something else");
+        }
+    }
+
     /** A bad sector somewhere: the start is refused, or it is said that the file was changed; never silence. */
     @Test
     void flippedBytesAreFoundAndTold() throws Exception {
