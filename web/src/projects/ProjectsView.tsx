@@ -102,7 +102,7 @@ export function ProjectsView() {
               key={p.id}
               className="border-rule bg-raised flex flex-wrap items-center gap-3 rounded-lg border px-4 py-3"
             >
-              <Link to={`/bench/${p.id}`} className="min-w-0 grow no-underline">
+              <Link to={`/bench/${p.id}`} className="min-w-0 flex-1 basis-80 no-underline">
                 <span
                   dir="auto"
                   className="font-title text-accent block text-xl underline decoration-1 underline-offset-4"

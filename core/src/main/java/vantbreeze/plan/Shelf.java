@@ -4,6 +4,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.stream.Stream;
 import vantbreeze.catalogue.FoldCatalogue;
 import vantbreeze.catalogue.FoldDesign;
@@ -76,14 +77,22 @@ public final class Shelf {
     /** @param own folds that the maker kept */
     public static List<Entry> of(Brief brief, List<Own> own) {
         Thread asker = Thread.currentThread();
-        return Stream.concat(
-                        FoldCatalogue.all().stream().map(brief::withFold),
-                        own.stream().map(o -> brief.withFold(o.fold()).withAll(o.parameters())))
-                .parallel()
-                .peek(b -> GivenUp.ifNobodyWaits(asker))
-                .map(Shelf::entry)
-                .sorted(Comparator.comparing((Entry e) -> !e.canBeMade()).thenComparingInt(Entry::effort))
-                .toList();
+        AtomicBoolean over = new AtomicBoolean();
+        try {
+            return Stream.concat(
+                            FoldCatalogue.all().stream().map(brief::withFold),
+                            own.stream().map(o -> brief.withFold(o.fold()).withAll(o.parameters())))
+                    .parallel()
+                    .filter(b -> !over.get())
+                    .peek(b -> GivenUp.ifNobodyWaits(asker))
+                    .map(Shelf::entry)
+                    .sorted(Comparator.comparing((Entry e) -> !e.canBeMade()).thenComparingInt(Entry::effort))
+                    .toList();
+        } catch (GivenUp e) {
+            /* Those that work on other parts of it go on otherwise. */
+            over.set(true);
+            throw e;
+        }
     }
 
     private static Entry entry(Brief brief) {

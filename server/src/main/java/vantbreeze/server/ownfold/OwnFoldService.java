@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.springframework.stereotype.Service;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
@@ -18,11 +19,15 @@ import vantbreeze.plan.Shelf;
 import vantbreeze.server.plan.BriefJson;
 import vantbreeze.server.store.Inspected;
 import vantbreeze.server.store.Store;
+import vantbreeze.server.web.FieldsRefused;
 import vantbreeze.server.web.NotFound;
 
 /** Keeps folds that the maker typed. */
 @Service
 public class OwnFoldService implements Inspected {
+
+    /** More would keep the shelf from being there at once. */
+    static final int MOST = 60;
 
     private static final TypeReference<Map<String, String>> TEXT_BY_KEY = new TypeReference<>() {};
 
@@ -81,10 +86,20 @@ public class OwnFoldService implements Inspected {
         Planner.plan(brief);
         Map<String, String> parameters = BriefJson.of(brief).parameters();
         String text = json.writeValueAsString(parameters);
-        return store.write(() -> written(folds.findByDeletedAtIsNullOrderByNameAsc().stream()
-                .filter(f -> f.name().equals(name.strip()) && f.parameters().equals(text))
-                .findFirst()
-                .orElseGet(() -> folds.save(new OwnFold(name.strip(), text, clock.instant())))));
+        return store.write(() -> {
+            List<OwnFold> kept = folds.findByDeletedAtIsNullOrderByNameAsc();
+            Optional<OwnFold> same = kept.stream()
+                    .filter(f -> f.name().equals(name.strip()) && f.parameters().equals(text))
+                    .findFirst();
+            if (same.isEmpty() && kept.size() >= MOST) {
+                throw new FieldsRefused(
+                        "name",
+                        name.strip(),
+                        "at most %d folds".formatted(MOST),
+                        "The shelf has room for %d folds of your own; let one go first.".formatted(MOST));
+            }
+            return written(same.orElseGet(() -> folds.save(new OwnFold(name.strip(), text, clock.instant()))));
+        });
     }
 
     public OwnFoldJson delete(String id) {

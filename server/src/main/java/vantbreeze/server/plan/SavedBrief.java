@@ -33,7 +33,8 @@ public final class SavedBrief {
             }
             return json.treeToValue(brief, BriefJson.class);
         } catch (JacksonException | ClassCastException | NullPointerException e) {
-            throw new Unreadable("The saved brief cannot be read: " + e.getMessage(), saved, e);
+            String why = e instanceof JacksonException malformed ? malformed.getOriginalMessage() : "it is no brief";
+            throw new Unreadable("The saved brief cannot be read: %s.".formatted(why), saved, e);
         }
     }
 
