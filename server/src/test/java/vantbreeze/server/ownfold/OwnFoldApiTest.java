@@ -1,5 +1,6 @@
 package vantbreeze.server.ownfold;
 
+import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.hasItem;
 import static org.hamcrest.Matchers.not;
@@ -9,6 +10,9 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.MediaType;
@@ -73,5 +77,25 @@ class OwnFoldApiTest extends TestApplication {
                 .andExpect(jsonPath("$.fields[0].field").value("parameters.panels"));
         keep("", strip(ROWS)).andExpect(status().isBadRequest());
         http.perform(delete("/api/own-folds/none")).andExpect(status().isNotFound());
+    }
+
+    @Test
+    void theSameFoldIsKeptOnceAndTheShelfHasAnEnd() throws Exception {
+        List<String> kept = new ArrayList<>();
+        for (int i = 0; i < 2 * OwnFoldService.MOST; i++) {
+            String answer = keep("Shutter " + i / 2, strip(ROWS))
+                    .andExpect(status().isCreated())
+                    .andReturn()
+                    .getResponse()
+                    .getContentAsString();
+            kept.add(new JsonMapper().readTree(answer).get("id").asString());
+        }
+        assertThat(new HashSet<>(kept)).hasSize(OwnFoldService.MOST);
+        keep("One more", strip(ROWS))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.fields[0].allowed").value("at most 60 folds"));
+        for (String id : new HashSet<>(kept)) {
+            http.perform(delete("/api/own-folds/" + id)).andExpect(status().isOk());
+        }
     }
 }

@@ -263,6 +263,24 @@ class DatabaseFileTest {
         assertCopyIsWhole(Copies.newestFirst(folder).get(0));
     }
 
+    /** Each commit grows the file; closed, it holds little but what counts. */
+    @Test
+    void itIsPackedWhenItIsClosed() throws Exception {
+        long open;
+        try (Database database = new Database(folder, "file")) {
+            for (int i = 0; i < 60; i++) {
+                keep(database, "p" + i);
+            }
+            open = Files.size(folder.database());
+            assertThat(database.isWasteful()).isFalse();
+        }
+        assertThat(Files.size(folder.database())).isLessThan(open / 4);
+        try (Database database = new Database(folder, "file");
+                Connection connection = database.getConnection()) {
+            assertThat(count(connection, "project")).isEqualTo(60);
+        }
+    }
+
     private void assertCopyIsWhole(Path copy) throws IOException, SQLException {
         DataFolder other = new DataFolder(Files.createDirectory(path.resolve("other")));
         try (var zip = java.nio.file.FileSystems.newFileSystem(copy)) {
