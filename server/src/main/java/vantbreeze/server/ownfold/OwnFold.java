@@ -4,11 +4,11 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import java.time.Instant;
 import java.util.UUID;
-import vantbreeze.server.store.Kept;
+import vantbreeze.server.store.Removable;
 
 /** A free strip that the maker keeps under a name. Never changed, only kept and let go. */
 @Entity
-class OwnFold extends Kept {
+class OwnFold extends Removable {
 
     @Id
     private String id;
@@ -19,7 +19,6 @@ class OwnFold extends Kept {
     private String parameters;
 
     private Instant createdAt;
-    private Instant deletedAt;
 
     protected OwnFold() {}
 
@@ -31,8 +30,8 @@ class OwnFold extends Kept {
     }
 
     @Override
-    protected String content() {
-        return "%s %s %s %s".formatted(id, name, parameters, deletedAt);
+    protected String row() {
+        return "%s %s %s".formatted(id, name, parameters);
     }
 
     String id() {
@@ -45,15 +44,5 @@ class OwnFold extends Kept {
 
     String parameters() {
         return parameters;
-    }
-
-    void delete(Instant now) {
-        deletedAt = now;
-        seal();
-    }
-
-    void undelete() {
-        deletedAt = null;
-        seal();
     }
 }

@@ -5,11 +5,11 @@ import jakarta.persistence.Id;
 import java.time.Instant;
 import java.util.UUID;
 import vantbreeze.post.Envelope;
-import vantbreeze.server.store.Kept;
+import vantbreeze.server.store.Removable;
 
 /** An envelope that the maker has at hand. Never changed, only kept and let go. */
 @Entity
-class DrawerEnvelope extends Kept {
+class DrawerEnvelope extends Removable {
 
     @Id
     private String id;
@@ -20,7 +20,6 @@ class DrawerEnvelope extends Kept {
     private String size;
 
     private Instant createdAt;
-    private Instant deletedAt;
 
     protected DrawerEnvelope() {}
 
@@ -32,8 +31,8 @@ class DrawerEnvelope extends Kept {
     }
 
     @Override
-    protected String content() {
-        return "%s %s %s %s".formatted(id, name, size, deletedAt);
+    protected String row() {
+        return "%s %s %s".formatted(id, name, size);
     }
 
     String id() {
@@ -47,15 +46,5 @@ class DrawerEnvelope extends Kept {
     /** As a brief names it. */
     static String named(String name, String size) {
         return name + ", " + size;
-    }
-
-    void delete(Instant now) {
-        deletedAt = now;
-        seal();
-    }
-
-    void undelete() {
-        deletedAt = null;
-        seal();
     }
 }

@@ -3,14 +3,13 @@ package vantbreeze.server.post;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Version;
-import java.time.Instant;
 import java.time.LocalDate;
 import java.util.UUID;
-import vantbreeze.server.store.Kept;
+import vantbreeze.server.store.Removable;
 
 /** A class of letter as it stands in the maker's table. Lengths are text with a unit. */
 @Entity
-class PostalRow extends Kept {
+class PostalRow extends Removable {
 
     @Id
     private String id;
@@ -34,7 +33,6 @@ class PostalRow extends Kept {
     private String price;
     private String origin;
     private LocalDate asOf;
-    private Instant deletedAt;
 
     protected PostalRow() {}
 
@@ -45,8 +43,8 @@ class PostalRow extends Kept {
     }
 
     @Override
-    protected String content() {
-        return "%s %d %s %s".formatted(id, place, row(), deletedAt);
+    protected String row() {
+        return "%s %d %s".formatted(id, place, json());
     }
 
     String id() {
@@ -57,7 +55,7 @@ class PostalRow extends Kept {
         return version;
     }
 
-    PostalJson.ContentJson row() {
+    PostalJson.ContentJson json() {
         return new PostalJson.ContentJson(
                 service,
                 name,
@@ -89,19 +87,5 @@ class PostalRow extends Kept {
         origin = content.origin();
         asOf = content.asOf();
         seal();
-    }
-
-    void delete(Instant now) {
-        deletedAt = now;
-        seal();
-    }
-
-    void undelete() {
-        deletedAt = null;
-        seal();
-    }
-
-    boolean isDeleted() {
-        return deletedAt != null;
     }
 }

@@ -73,7 +73,7 @@ class PostalService implements Inspected {
     private void requireOwnName(PostalJson.ContentJson row, String id) {
         boolean taken = rows.findByDeletedAtIsNullOrderByPlaceAsc().stream()
                 .filter(r -> !r.id().equals(id))
-                .map(PostalRow::row)
+                .map(PostalRow::json)
                 .anyMatch(c -> c.service().equals(row.service()) && c.name().equals(row.name()));
         if (taken) {
             throw new FieldsRefused(
@@ -96,7 +96,7 @@ class PostalService implements Inspected {
     public PostalJson undelete(String id) {
         return store.write(() -> {
             PostalRow row = rows.findById(id).orElseThrow(() -> missing(id));
-            requireOwnName(row.row(), id);
+            requireOwnName(row.json(), id);
             row.undelete();
             return written(rows.saveAndFlush(row));
         });
@@ -106,14 +106,14 @@ class PostalService implements Inspected {
     public List<String> damaged() {
         return store.read(() -> rows.findAll().stream()
                 .filter(r -> !r.isIntact())
-                .map(r -> "the row “" + r.row().name() + "” of the postal table")
+                .map(r -> "the row “" + r.json().name() + "” of the postal table")
                 .toList());
     }
 
     private PostalRow at(String id, long version) {
         PostalRow row = rows.findById(id).filter(r -> !r.isDeleted()).orElseThrow(() -> missing(id));
         if (row.version() != version) {
-            throw new Conflict(row.row().name(), written(row), row.version(), version);
+            throw new Conflict(row.json().name(), written(row), row.version(), version);
         }
         return row;
     }
@@ -123,6 +123,6 @@ class PostalService implements Inspected {
     }
 
     private static PostalJson written(PostalRow row) {
-        return new PostalJson(row.id(), row.version(), row.row());
+        return new PostalJson(row.id(), row.version(), row.json());
     }
 }

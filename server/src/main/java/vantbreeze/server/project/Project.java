@@ -5,11 +5,11 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.UUID;
-import vantbreeze.server.store.Kept;
+import vantbreeze.server.store.Removable;
 
 /** A card the maker works on. Its briefs are its revisions; deleting only sets a mark. */
 @Entity
-class Project extends Kept {
+class Project extends Removable {
 
     @Id
     private String id;
@@ -21,7 +21,6 @@ class Project extends Kept {
 
     private Instant createdAt;
     private Instant updatedAt;
-    private Instant deletedAt;
 
     protected Project() {}
 
@@ -33,8 +32,8 @@ class Project extends Kept {
     }
 
     @Override
-    protected String content() {
-        return "%s %s %s %s".formatted(id, name, createdAt, deletedAt);
+    protected String row() {
+        return "%s %s %s".formatted(id, name, createdAt);
     }
 
     String id() {
@@ -53,10 +52,6 @@ class Project extends Kept {
         return updatedAt;
     }
 
-    boolean isDeleted() {
-        return deletedAt != null;
-    }
-
     void rename(String newName, Instant now) {
         name = newName;
         updatedAt = now;
@@ -66,15 +61,5 @@ class Project extends Kept {
     /** A new revision counts as a change, so that a second tab's save is noticed. */
     void touch(Instant now) {
         updatedAt = now;
-    }
-
-    void delete(Instant now) {
-        deletedAt = now;
-        seal();
-    }
-
-    void undelete() {
-        deletedAt = null;
-        seal();
     }
 }
