@@ -172,6 +172,7 @@ class Torture {
                             .formatted(saved, health.status(), kept, DEMO_CARDS + saved, after.status()));
             assertThat(after.status()).isEqualTo(201);
             assertThat(health.status()).isEqualTo(503);
+            assertThat(kept).isGreaterThanOrEqualTo(DEMO_CARDS);
         } finally {
             run("umount", folder.toString());
         }

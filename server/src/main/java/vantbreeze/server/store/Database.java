@@ -48,6 +48,10 @@ final class Database extends AbstractDataSource implements AutoCloseable {
 
     private long packed;
     private volatile Throwable failure;
+
+    /** While the disk is full nothing can be kept, but all of it can be shown. */
+    private volatile boolean canOnlyBeRead;
+
     private volatile long lastUse = System.nanoTime();
 
     /** @throws StartRefusal if the file cannot be used; it is as it was then */
@@ -58,26 +62,26 @@ final class Database extends AbstractDataSource implements AutoCloseable {
         this.found = prepared.found();
         this.packed = prepared.packed();
         try {
-            open();
+            open(false);
             sync();
-        } catch (SQLException | IOException | StoreFailure e) {
+        } catch (SQLException | StoreFailure e) {
             throw new StartRefusal(
                     "The database in %s cannot be opened: %s.".formatted(folder.path(), StoreFailure.reason(e)));
         }
     }
 
-    private void open() throws SQLException, IOException {
-        keeper = file.connect();
+    private void open(boolean toRead) throws SQLException {
+        keeper = file.connect(toRead);
         HikariConfig config = new HikariConfig();
         config.setDataSource(new AbstractDataSource() {
             @Override
             public Connection getConnection() throws SQLException {
-                return file.connect();
+                return file.connect(toRead);
             }
 
             @Override
             public Connection getConnection(String user, String password) throws SQLException {
-                return file.connect();
+                return file.connect(toRead);
             }
         });
         config.setMaximumPoolSize(CONNECTIONS);
@@ -118,11 +122,33 @@ final class Database extends AbstractDataSource implements AutoCloseable {
         return new StoreFailure(why);
     }
 
-    /** Runs what uses the database. */
-    <T> T using(Supplier<T> work) {
+    /** Runs what reads the database; one that can only be read will do. */
+    <T> T reading(Supplier<T> work) {
+        if (failure != null && !canOnlyBeRead) {
+            reopenToRead();
+        }
+        return shared(work);
+    }
+
+    /** Runs what writes to the database; one that failed is opened anew first. */
+    <T> T writing(Supplier<T> work) {
         if (failure != null) {
             reopen();
         }
+        return shared(work);
+    }
+
+    private void reopenToRead() {
+        try {
+            reopen();
+        } catch (StoreFailure e) {
+            if (!canOnlyBeRead) {
+                throw e;
+            }
+        }
+    }
+
+    private <T> T shared(Supplier<T> work) {
         use.readLock().lock();
         try {
             lastUse = System.nanoTime();
@@ -160,14 +186,26 @@ final class Database extends AbstractDataSource implements AutoCloseable {
                 return;
             }
             shut("shutdown immediately");
-            open();
+            canOnlyBeRead = false;
+            open(false);
             check();
             failure = null;
             LOG.info("The database works again.");
-        } catch (SQLException | IOException | RuntimeException e) {
+        } catch (SQLException | RuntimeException e) {
+            openToRead();
             throw failed(e);
         } finally {
             use.writeLock().unlock();
+        }
+    }
+
+    private void openToRead() {
+        shut("shutdown immediately");
+        try {
+            open(true);
+            canOnlyBeRead = true;
+        } catch (SQLException | RuntimeException e) {
+            LOG.debug("It cannot be read either", e);
         }
     }
 
@@ -181,7 +219,7 @@ final class Database extends AbstractDataSource implements AutoCloseable {
     /** Whether it answers now; tries to open it anew if it did not. */
     boolean works() {
         try {
-            using(() -> null);
+            writing(() -> null);
             return failure == null;
         } catch (StoreFailure e) {
             return false;
@@ -215,7 +253,7 @@ final class Database extends AbstractDataSource implements AutoCloseable {
                 file.pack();
                 packed = file.length();
             } finally {
-                open();
+                open(false);
             }
             file.seal(packed, schema, false);
         } catch (SQLException | IOException | RuntimeException e) {

@@ -49,8 +49,10 @@ final class DatabaseFile {
         this.files = files;
     }
 
-    Connection connect() throws SQLException {
-        return connect(folder.database());
+    /** @param toRead where there is no room to write */
+    Connection connect(boolean toRead) throws SQLException {
+        return DriverManager.getConnection(
+                address(folder.database()) + (toRead ? ";ACCESS_MODE_DATA=r" : ""), USER, "");
     }
 
     private Connection connect(Path file) throws SQLException {

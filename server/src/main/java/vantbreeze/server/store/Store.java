@@ -31,12 +31,12 @@ public class Store {
 
     /** @throws StoreFailure if the database does not answer */
     public <T> T read(Supplier<T> work) {
-        return guarded(() -> reading.execute(status -> work.get()));
+        return database.reading(guarded(() -> reading.execute(status -> work.get())));
     }
 
     /** @throws StoreFailure if it could not be kept; nothing of it is then */
     public <T> T write(Supplier<T> work) {
-        return guarded(() -> {
+        return database.writing(guarded(() -> {
             T written;
             writer.lock();
             try {
@@ -46,16 +46,16 @@ public class Store {
             }
             database.sync();
             return written;
-        });
+        }));
     }
 
-    private <T> T guarded(Supplier<T> work) {
-        return database.using(() -> {
+    private <T> Supplier<T> guarded(Supplier<T> work) {
+        return () -> {
             try {
                 return work.get();
             } catch (DataAccessException | TransactionException | PersistenceException e) {
                 throw database.failed(e);
             }
-        });
+        };
     }
 }

@@ -113,6 +113,9 @@ class StoreTest extends TestApplication {
                 .andExpect(jsonPath("$.works").value(false))
                 .andExpect(jsonPath("$.trouble[0]").value(org.hamcrest.Matchers.startsWith("The disk is full")));
         http.perform(get("/actuator/health")).andExpect(status().isServiceUnavailable());
+        http.perform(get("/api/projects/" + project.get("id").asString()))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.name").value("Card"));
         FaultyDisk.makeRoom();
         http.perform(get("/actuator/health")).andExpect(status().isOk());
         JsonNode kept =
