@@ -82,7 +82,7 @@ final class App implements AutoCloseable {
 
     private static Process launch(int port, Path data, String... options) {
         List<String> command = new ArrayList<>(List.of(
-                "-Xmx640m",
+                "-Xmx512m",
                 "-XX:TieredStopAtLevel=1",
                 "-XX:SharedArchiveFile=app.jsa",
                 "-cp",

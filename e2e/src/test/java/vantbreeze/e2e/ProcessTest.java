@@ -8,6 +8,8 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.regex.Matcher;
@@ -29,6 +31,7 @@ class ProcessTest {
              "ornaments": [], "closure": null,
              "units": "METRIC"}""";
 
+    private static final int REQUESTS = 1500;
     private static final int NARROWEST = 40;
     private static final int WIDEST = 180;
 
@@ -168,6 +171,22 @@ class ProcessTest {
                 .startsWith("The database file " + file + " is empty")
                 .hasLineCount(1);
         assertThat(file).isEmptyFile();
+    }
+
+    /** On data of its own: what happens to be legal is kept. The same seed each time; torture sends more of them. */
+    @Test
+    void noBadRequestIsAnsweredWithAnythingButAProblem(@TempDir Path data) throws Exception {
+        try (App app = App.start(data)) {
+            Hostile hostile = new Hostile(app.port(), 20_261_128);
+            List<Hostile.Answer> wrong = new ArrayList<>();
+            for (int i = 0; i < REQUESTS; i++) {
+                Hostile.Answer answer = hostile.next();
+                if (!answer.isProper()) {
+                    wrong.add(answer);
+                }
+            }
+            assertThat(wrong).isEmpty();
+        }
     }
 
     private static boolean connects(java.net.Socket socket, java.net.InetAddress address, int port) {

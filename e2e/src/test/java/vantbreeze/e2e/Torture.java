@@ -129,7 +129,7 @@ class Torture {
                 }
             }
             FIGURES.add(
-                    "%,d generated bad requests (seed %d): %s (0xx: closed without an answer), %d that are not as promised; %d MB resident afterwards, of a heap of at most 640."
+                    "%,d generated bad requests (seed %d): %s (0xx: closed without an answer), %d that are not as promised; %d MB resident afterwards, of a heap of at most 512."
                             .formatted(REQUESTS, SEED, byClass, wrong.size(), app.residentMegabytes()));
             assertThat(wrong).isEmpty();
             assertThat(cards(app)).isGreaterThanOrEqualTo(DEMO_CARDS);
