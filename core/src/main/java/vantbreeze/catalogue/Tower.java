@@ -70,9 +70,13 @@ final class Tower implements FoldDesign {
                                 "or no row is left above")));
     }
 
-    /** Two equal rows from either long edge, the rest in the middle. */
+    /** Two equal rows from either long edge, the rest in the middle; on the grid unless it is too coarse for the card. */
     private static LengthList usualSlits(Values v) {
-        Length row = v.grid().nearest(v.height().times(2).dividedBy(11).each());
+        Length share = v.height().times(2).dividedBy(11).each();
+        Length onGrid = v.grid().nearest(share);
+        boolean fits = !onGrid.isLessThan(Parameter.SMALLEST_PANEL)
+                && !onGrid.times(4).plus(Parameter.SMALLEST_PANEL).isMoreThan(v.height());
+        Length row = fits ? onGrid : share;
         return new LengthList(List.of(
                 row, row.times(2), v.height().minus(row.times(2)), v.height().minus(row)));
     }

@@ -85,7 +85,7 @@ class AnyBriefTest {
         return Map.of(Parameter.WIDTH, Length.millimetres(150), Parameter.HEIGHT, Length.millimetres(150));
     }
 
-    @Property(tries = 400)
+    @Property(tries = 300)
     void thereIsAPlanOrARefusalThatNamesAField(
             @ForAll("folds") FoldDesign fold,
             @ForAll @IntRange(min = 3, max = 700) int widthMm,
