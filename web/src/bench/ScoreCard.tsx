@@ -19,8 +19,16 @@ export function ScoreCard({ piece }: { piece: Piece }) {
         <tbody>
           {piece.settings.map((s) => (
             <tr key={`${s.lie} ${s.fromStart?.mm ?? s.name}`} className="border-rule border-t">
-              <td className="py-1 pr-3 text-lg font-bold">{s.fromStart?.shown ?? "slanting"}</td>
-              <td className="py-1 pr-3 text-lg font-bold">{s.fromEnd?.shown ?? "see drawing"}</td>
+              {s.fromStart && s.fromEnd ? (
+                <>
+                  <td className="py-1 pr-3 text-lg font-bold">{s.fromStart.shown}</td>
+                  <td className="py-1 pr-3 text-lg font-bold">{s.fromEnd.shown}</td>
+                </>
+              ) : (
+                <td colSpan={2} className="py-1 pr-3">
+                  ruler {s.ruler}
+                </td>
+              )}
               <td className="py-1 pr-3">{s.how}</td>
               <td className="py-1 pr-3">
                 {s.scoreOn ? (s.scoreOn === "FACE" ? "face side" : "back side") : "either side"}

@@ -30,6 +30,7 @@ public final class FoldCatalogue {
                     new CentreStep(),
                     new Tower(),
                     new TwinPillar(),
+                    new CornerFlip(),
                     new FreeStrip())
             .<FoldDesign>map(WithWindow::new)
             .<FoldDesign>map(WithMount::new)

@@ -74,44 +74,49 @@ public record ScoreCard(
     public static List<ScoreReading> readings(Piece piece) {
         Size size = piece.size();
         return piece.scores().stream()
-                .map(s -> reading(s, size))
-                .sorted(Comparator.comparing(ScoreReading::lie)
-                        .thenComparing(r -> r.fromStart() == null ? Length.ZERO : r.fromStart()))
+                .map(s -> ScoreReading.of(s, size))
+                .sorted(Comparator.comparing(ScoreReading::lie).thenComparing(ScoreCard::reached))
                 .toList();
+    }
+
+    /** What lies aslant is taken as it comes. */
+    private static Length reached(ScoreReading reading) {
+        return reading instanceof SquareReading square ? square.fromStart() : Length.ZERO;
     }
 
     private static List<ScoreReading> joined(List<ScoreReading> readings, Size size) {
         List<ScoreReading> lines = new ArrayList<>();
         for (ScoreReading reading : readings) {
             int before = IntStream.range(0, lines.size())
-                    .filter(i -> runsOn(lines.get(i), reading))
+                    .filter(i -> lines.get(i) instanceof SquareReading line
+                            && reading instanceof SquareReading next
+                            && runsOn(line, next))
                     .findFirst()
                     .orElse(-1);
             if (before < 0) {
                 lines.add(reading);
             } else {
-                lines.set(before, joined(lines.get(before), reading, size));
+                lines.set(before, joined((SquareReading) lines.get(before), reading, size));
             }
         }
         return List.copyOf(lines);
     }
 
-    private static boolean runsOn(ScoreReading line, ScoreReading next) {
-        return line.lie() != ScoreReading.Lie.OBLIQUE
-                && line.lie() == next.lie()
+    private static boolean runsOn(SquareReading line, SquareReading next) {
+        return line.lie() == next.lie()
                 && line.fromStart().equals(next.fromStart())
                 && line.score().fold() == next.score().fold()
                 && (line.ends().equals(next.begins()) || next.ends().equals(line.begins()));
     }
 
-    private static ScoreReading joined(ScoreReading line, ScoreReading next, Size size) {
+    private static ScoreReading joined(SquareReading line, ScoreReading next, Size size) {
         boolean upright = line.lie() == ScoreReading.Lie.UPRIGHT;
         Length at = line.fromStart();
         Length begins = Length.min(line.begins(), next.begins());
         Length ends = Length.max(line.ends(), next.ends());
         String name = commonName(line.score().id(), next.score().id());
         Fold fold = line.score().fold();
-        return reading(
+        return ScoreReading.of(
                 upright
                         ? new ScoreLine(name, new Point(at, begins), new Point(at, ends), fold)
                         : new ScoreLine(name, new Point(begins, at), new Point(ends, at), fold),
@@ -128,79 +133,42 @@ public record ScoreCard(
         return shared.length() < SHORTEST_NAME ? one : shared;
     }
 
-    private static ScoreReading reading(ScoreLine score, Size size) {
-        if (score.isUpright()) {
-            return reading(
-                    score,
-                    ScoreReading.Lie.UPRIGHT,
-                    score.from().x(),
-                    size.width(),
-                    score.from().y(),
-                    score.to().y(),
-                    size.height());
-        }
-        if (score.isLevel()) {
-            return reading(
-                    score,
-                    ScoreReading.Lie.LEVEL,
-                    score.from().y(),
-                    size.height(),
-                    score.from().x(),
-                    score.to().x(),
-                    size.width());
-        }
-        return new ScoreReading(score, ScoreReading.Lie.OBLIQUE, null, null, false, null, null);
-    }
-
-    private static ScoreReading reading(
-            ScoreLine score,
-            ScoreReading.Lie lie,
-            Length at,
-            Length whole,
-            Length oneEnd,
-            Length otherEnd,
-            Length wholeAlong) {
-        Length begins = Length.min(oneEnd, otherEnd);
-        Length ends = Length.max(oneEnd, otherEnd);
-        boolean through = begins.equals(Length.ZERO) && ends.equals(wholeAlong);
-        return new ScoreReading(score, lie, at, whole.minus(at), through, begins, ends);
-    }
-
     /** Scored right across, only the position counts. */
     private static List<BothEnds> acrossFromBothEnds(List<ScoreSetting> settings) {
-        boolean symmetric = settings.stream()
-                .allMatch(s -> settings.stream().anyMatch(o -> s.fromEnd().equals(o.fromStart())));
-        List<Length> positions = settings.stream()
-                .filter(s -> symmetric && s.fromStart().isLessThan(s.fromEnd()))
-                .map(ScoreSetting::fromStart)
-                .toList();
-        Optional<Length> middle = settings.stream()
-                .filter(s -> s.fromStart().equals(s.fromEnd()))
-                .map(ScoreSetting::fromStart)
-                .findFirst();
-        return positions.isEmpty() ? List.of() : List.of(new BothEnds(Side.FACE, positions, middle));
+        return settings.stream().allMatch(s -> s.at() instanceof SquareReading)
+                ? bothEnds(
+                                Side.FACE,
+                                settings.stream()
+                                        .map(s -> (SquareReading) s.at())
+                                        .toList())
+                        .stream()
+                        .toList()
+                : List.of();
     }
 
     private static List<BothEnds> sameFromBothEnds(List<ScoreReading> lines) {
         return Stream.of(Side.values())
-                .flatMap(side -> bothEnds(
-                        side, lines.stream().filter(r -> r.scoreOn() == side).toList())
-                        .stream())
+                .map(side -> lines.stream().filter(r -> r.scoreOn() == side).toList())
+                .filter(there -> there.stream().allMatch(r -> r.lie() == ScoreReading.Lie.UPRIGHT && r.runsThrough()))
+                .flatMap(there -> there.isEmpty()
+                        ? Stream.empty()
+                        : bothEnds(
+                                there.get(0).scoreOn(),
+                                there.stream().map(SquareReading.class::cast).toList())
+                                .stream())
                 .toList();
     }
 
-    private static Optional<BothEnds> bothEnds(Side side, List<ScoreReading> lines) {
+    private static Optional<BothEnds> bothEnds(Side side, List<SquareReading> lines) {
         boolean symmetric = lines.stream()
-                .allMatch(r -> r.lie() == ScoreReading.Lie.UPRIGHT
-                        && r.runsThrough()
-                        && lines.stream().anyMatch(m -> r.fromEnd().equals(m.fromStart())));
+                .allMatch(r -> lines.stream().anyMatch(m -> r.fromEnd().equals(m.fromStart())));
         List<Length> positions = lines.stream()
                 .filter(r -> symmetric && r.fromStart().isLessThan(r.fromEnd()))
-                .map(ScoreReading::fromStart)
+                .map(SquareReading::fromStart)
                 .toList();
         Optional<Length> middle = lines.stream()
                 .filter(r -> symmetric && r.fromStart().equals(r.fromEnd()))
-                .map(ScoreReading::fromStart)
+                .map(SquareReading::fromStart)
                 .findFirst();
         return positions.isEmpty() ? Optional.empty() : Optional.of(new BothEnds(side, positions, middle));
     }

@@ -5,7 +5,6 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.TreeSet;
 import java.util.function.Predicate;
@@ -18,69 +17,71 @@ import vantbreeze.structure.Piece;
 import vantbreeze.structure.Side;
 
 /**
- * One position on the board, or a slanting line, with all that is scored there.
+ * One position on the board, or one of the ruler, with all that is scored there.
  *
- * @param fromStart from the left end or the bottom; null for a slanting line
- * @param fromEnd from the right end or the top
+ * @param at the first of its scores, which tells where
  * @param name what its scores have in common
  * @param stretches in the order along the line
  * @param across whether the line is scored from edge to edge, whatever of it folds
  * @param whole how long the line is from edge to edge
- * @param rows where rows between slits begin and end along the line; empty without slits
+ * @param rows where rows between slits begin and end along the line; empty without slits, and aslant
  */
 public record ScoreSetting(
-        ScoreReading.Lie lie,
-        Length fromStart,
-        Length fromEnd,
-        String name,
-        List<Stretch> stretches,
-        boolean across,
-        Length whole,
-        List<Length> rows) {
+        ScoreReading at, String name, List<Stretch> stretches, boolean across, Length whole, List<Length> rows) {
 
-    /** @param fold null where it stays flat for good */
-    public record Stretch(Length begins, Length ends, Fold fold) {}
+    /** @param fold none where it stays flat for good */
+    public record Stretch(Length begins, Length ends, Optional<Fold> fold) {}
 
     /** @param folds whether a score, by its id, folds at any stage */
     static List<ScoreSetting> of(Piece piece, List<ScoreReading> readings, Predicate<String> folds) {
-        Map<List<Object>, List<ScoreReading>> byPlace = new LinkedHashMap<>();
+        Map<Object, List<ScoreReading>> byPlace = new LinkedHashMap<>();
         for (ScoreReading r : readings) {
-            Object place = r.lie() == ScoreReading.Lie.OBLIQUE ? r.score().id() : r.fromStart();
-            byPlace.computeIfAbsent(List.of(r.lie(), place), k -> new ArrayList<>())
-                    .add(r);
+            byPlace.computeIfAbsent(place(r), k -> new ArrayList<>()).add(r);
         }
         return byPlace.values().stream().map(there -> at(piece, there, folds)).toList();
     }
 
+    private static Object place(ScoreReading reading) {
+        if (reading instanceof ObliqueReading oblique) {
+            return List.of(oblique.from(), oblique.to());
+        }
+        return List.of(reading.lie(), ((SquareReading) reading).fromStart());
+    }
+
     private static ScoreSetting at(Piece piece, List<ScoreReading> there, Predicate<String> folds) {
         ScoreReading first = there.get(0);
-        List<Stretch> stretches = first.lie() == ScoreReading.Lie.OBLIQUE
-                ? List.of(new Stretch(null, null, first.score().fold()))
-                : there.stream()
-                        .map(r -> new Stretch(
-                                r.begins(),
-                                r.ends(),
-                                folds.test(r.score().id()) ? r.score().fold() : null))
-                        .sorted(Comparator.comparing(Stretch::begins))
-                        .toList();
+        List<Stretch> stretches = there.stream()
+                .map(r -> new Stretch(
+                        r.begins(),
+                        r.ends(),
+                        folds.test(r.score().id()) ? Optional.of(r.score().fold()) : Optional.empty()))
+                .sorted(Comparator.comparing(Stretch::begins))
+                .toList();
         String name = there.stream()
                 .map(r -> r.score().id())
                 .reduce(ScoreCard::commonName)
                 .orElseThrow();
         return new ScoreSetting(
-                first.lie(),
-                first.fromStart(),
-                first.fromEnd(),
-                name,
-                stretches,
-                piece.scoredAcross(),
-                first.lie() == ScoreReading.Lie.LEVEL
-                        ? piece.size().width()
-                        : piece.size().height(),
-                rows(piece, first.lie()));
+                first, name, stretches, piece.scoredAcross(), whole(piece, first), rows(piece, first.lie()));
+    }
+
+    private static Length whole(Piece piece, ScoreReading reading) {
+        if (reading instanceof ObliqueReading oblique) {
+            return oblique.whole();
+        }
+        return reading.lie() == ScoreReading.Lie.LEVEL
+                ? piece.size().width()
+                : piece.size().height();
+    }
+
+    public ScoreReading.Lie lie() {
+        return at.lie();
     }
 
     private static List<Length> rows(Piece piece, ScoreReading.Lie lie) {
+        if (lie == ScoreReading.Lie.OBLIQUE) {
+            return List.of();
+        }
         TreeSet<Length> cuts = piece.slits().stream()
                 .filter(s -> lie == ScoreReading.Lie.UPRIGHT
                         ? s.from().y().equals(s.to().y())
@@ -102,11 +103,8 @@ public record ScoreSetting(
 
     /** The side to score on if all of it that folds has its ridge there; scored right across, either will do. */
     public Optional<Side> scoreOn() {
-        List<Fold> signs = stretches.stream()
-                .map(Stretch::fold)
-                .filter(Objects::nonNull)
-                .distinct()
-                .toList();
+        List<Fold> signs =
+                stretches.stream().flatMap(s -> s.fold().stream()).distinct().toList();
         return signs.size() == 1 && !across
                 ? Optional.of(signs.get(0) == Fold.MOUNTAIN ? Side.FACE : Side.BACK)
                 : Optional.empty();
@@ -116,25 +114,25 @@ public record ScoreSetting(
     public String how(Ruler ruler) {
         Map<Fold, List<Stretch>> bySign = new LinkedHashMap<>();
         for (Stretch s : stretches) {
-            if (s.fold() != null) {
-                bySign.computeIfAbsent(s.fold(), k -> new ArrayList<>()).add(s);
-            }
+            s.fold()
+                    .ifPresent(f ->
+                            bySign.computeIfAbsent(f, k -> new ArrayList<>()).add(s));
         }
-        if (lie == ScoreReading.Lie.OBLIQUE || (isWhole() && bySign.size() == 1)) {
+        if (isWhole() && bySign.size() == 1) {
             return word(bySign.keySet().iterator().next());
         }
         String signs = bySign.entrySet().stream()
                 .map(e -> where(e.getValue(), ruler) + " " + word(e.getKey()))
                 .collect(Collectors.joining(", "));
         if (isWhole()) {
-            return "whole %s; %s".formatted(lie == ScoreReading.Lie.UPRIGHT ? "height" : "width", signs);
+            return "whole %s; %s".formatted(lie() == ScoreReading.Lie.UPRIGHT ? "height" : "width", signs);
         }
         return across ? "score right across, fold only " + signs : "only " + signs;
     }
 
     /** All of the line folds, in one stretch or in several that follow each other from edge to edge. */
     private boolean isWhole() {
-        if (stretches.stream().anyMatch(s -> s.fold() == null)) {
+        if (stretches.stream().anyMatch(s -> s.fold().isEmpty())) {
             return false;
         }
         boolean runsOn = IntStream.range(1, stretches.size())

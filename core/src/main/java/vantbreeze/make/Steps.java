@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Polygon;
 import vantbreeze.layer.Dressing;
@@ -237,8 +238,10 @@ public final class Steps {
             return;
         }
         for (Side side : Side.values()) {
-            List<ScoreReading> lines =
-                    card.lines().stream().filter(r -> r.scoreOn() == side).toList();
+            List<SquareReading> lines = card.lines().stream()
+                    .filter(r -> r.scoreOn() == side)
+                    .flatMap(r -> r instanceof SquareReading square ? Stream.of(square) : Stream.empty())
+                    .toList();
             if (!lines.isEmpty()) {
                 String how = card.sameFromBothEnds().stream()
                         .filter(both -> both.side() == side)
@@ -246,6 +249,32 @@ public final class Steps {
                         .findFirst()
                         .orElseGet(() -> "score at " + joined(positions(piece, lines, side)));
                 steps.add(new Step("Score the " + piece.name(), "%s, %s.".formatted(sideUp(side), how), ""));
+            }
+            alongRuler(piece, card, side);
+        }
+    }
+
+    /** A board has no diagonals. */
+    private void alongRuler(Piece piece, ScoreCard card, Side side) {
+        for (ScoreSetting setting : card.settings()) {
+            if (setting.at() instanceof ObliqueReading first && first.scoreOn() == side) {
+                String spans = joined(setting.stretches().stream()
+                        .map(s -> "%s to %s".formatted(ruler.text(s.begins()), ruler.text(s.ends())))
+                        .toList());
+                RulerMark from = side == Side.FACE ? first.from() : first.from().turnedOver();
+                RulerMark to = side == Side.FACE ? first.to() : first.to().turnedOver();
+                steps.add(new Step(
+                        "Score the " + piece.name(),
+                        "%s, mark the ends in pencil and lay a ruler from %s to %s. Crease along it with a bone folder on a soft mat%s. Rub the pencil out."
+                                .formatted(
+                                        sideUp(side),
+                                        from.text(ruler),
+                                        to.text(ruler),
+                                        first.runsThrough()
+                                                ? ""
+                                                : ", only from %s along the ruler from the first mark"
+                                                        .formatted(spans)),
+                        ""));
             }
         }
     }
@@ -260,14 +289,13 @@ public final class Steps {
 
     /** In one go, whichever side is up: what stays flat is let be. */
     private void scoreAcross(Piece piece, ScoreCard card) {
-        List<String> at =
-                card.settings().stream().map(s -> ruler.text(s.fromStart())).toList();
+        List<String> at = card.settings().stream().map(this::position).toList();
         String how = card.sameFromBothEnds().stream()
                 .map(both -> both.text(ruler))
                 .findFirst()
                 .orElseGet(() -> "score at %s from the left end".formatted(joined(at)));
         String folds = card.settings().stream()
-                .map(s -> "%s: %s".formatted(ruler.text(s.fromStart()), s.how(ruler)))
+                .map(s -> "%s: %s".formatted(position(s), s.how(ruler)))
                 .collect(Collectors.joining("; "));
         steps.add(new Step(
                 "Score the " + piece.name(),
@@ -276,11 +304,15 @@ public final class Steps {
                 ""));
     }
 
+    private String position(ScoreSetting setting) {
+        return setting.at() instanceof SquareReading square ? ruler.text(square.fromStart()) : setting.name();
+    }
+
     /** From left to right as the piece lies then, what is scored at one setting together. */
-    private List<String> positions(Piece piece, List<ScoreReading> lines, Side side) {
-        Map<String, List<ScoreReading>> settings = new LinkedHashMap<>();
+    private List<String> positions(Piece piece, List<SquareReading> lines, Side side) {
+        Map<String, List<SquareReading>> settings = new LinkedHashMap<>();
         lines.stream()
-                .sorted(Comparator.comparing(ScoreReading::lie).thenComparing(r -> at(r, side)))
+                .sorted(Comparator.comparing(SquareReading::lie).thenComparing(r -> at(r, side)))
                 .forEach(r -> settings.computeIfAbsent(setting(r, side), k -> new ArrayList<>())
                         .add(r));
         List<String> positions = new ArrayList<>();
@@ -289,28 +321,24 @@ public final class Steps {
     }
 
     /** Turned over like a page, what was at the right end is now at the left. */
-    private static Length at(ScoreReading reading, Side side) {
-        return switch (reading.lie()) {
-            case UPRIGHT -> side == Side.BACK ? reading.fromEnd() : reading.fromStart();
-            case LEVEL -> reading.fromStart();
-            case OBLIQUE -> Length.ZERO;
-        };
+    private static Length at(SquareReading reading, Side side) {
+        boolean fromOtherEnd = reading.lie() == ScoreReading.Lie.UPRIGHT && side == Side.BACK;
+        return fromOtherEnd ? reading.fromEnd() : reading.fromStart();
     }
 
-    private String setting(ScoreReading reading, Side side) {
-        return switch (reading.lie()) {
-            case UPRIGHT -> ruler.text(at(reading, side)) + " from the left end";
-            case LEVEL -> ruler.text(at(reading, side)) + " from the bottom";
-            case OBLIQUE -> "the slanting line " + reading.score().id();
-        };
+    private String setting(SquareReading reading, Side side) {
+        return "%s from the %s"
+                .formatted(
+                        ruler.text(at(reading, side)),
+                        reading.lie() == ScoreReading.Lie.UPRIGHT ? "left end" : "bottom");
     }
 
-    private String spans(Piece piece, List<ScoreReading> there, Side side) {
+    private String spans(Piece piece, List<SquareReading> there, Side side) {
         boolean level = there.get(0).lie() == ScoreReading.Lie.LEVEL;
         boolean mirrored = level && side == Side.BACK;
         Length width = piece.size().width();
         List<String> spans = there.stream()
-                .filter(r -> !r.runsThrough() && r.lie() != ScoreReading.Lie.OBLIQUE)
+                .filter(r -> !r.runsThrough())
                 .map(r -> mirrored
                         ? ruler.text(width.minus(r.ends())) + " to " + ruler.text(width.minus(r.begins()))
                         : ruler.text(r.begins()) + " to " + ruler.text(r.ends()))

@@ -2,6 +2,7 @@ package vantbreeze.plan;
 
 import vantbreeze.make.ScoreCard;
 import vantbreeze.make.ScoreReading;
+import vantbreeze.make.SquareReading;
 import vantbreeze.material.Tools;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.ToolGrid;
@@ -18,7 +19,9 @@ final class Marks {
 
     /** A groove reached from either end will do. */
     static boolean isOffBoard(ScoreReading reading, ToolGrid board) {
-        return reading.fromStart() != null && !board.isOn(reading.fromStart()) && !board.isOn(reading.fromEnd());
+        return reading instanceof SquareReading square
+                && !board.isOn(square.fromStart())
+                && !board.isOn(square.fromEnd());
     }
 
     /** How far the card is from lying on marks everywhere; 0 where all do. */

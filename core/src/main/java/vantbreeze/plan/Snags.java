@@ -14,6 +14,7 @@ import vantbreeze.fold.Projection;
 import vantbreeze.layer.PlacedOrnament;
 import vantbreeze.make.ScoreCard;
 import vantbreeze.make.ScoreReading;
+import vantbreeze.make.SquareReading;
 import vantbreeze.material.Reach;
 import vantbreeze.material.Stock;
 import vantbreeze.measure.Length;
@@ -113,8 +114,9 @@ final class Snags {
         for (ScoreCard card : draft.scoreCards()) {
             Set<List<Object>> said = new HashSet<>();
             for (ScoreReading reading : card.readings()) {
-                if (Marks.isOffBoard(reading, draft.brief().tools().board())
-                        && said.add(List.of(reading.lie(), reading.fromStart()))) {
+                if (reading instanceof SquareReading square
+                        && Marks.isOffBoard(square, draft.brief().tools().board())
+                        && said.add(List.of(square.lie(), square.fromStart()))) {
                     add(
                             Snag.Code.SCORE_OFF_BOARD,
                             Severity.WARNING,
@@ -123,7 +125,7 @@ final class Snags {
                             "%s at %s falls between the grooves of your board (%s)."
                                     .formatted(
                                             capital(reading.score().id()),
-                                            ruler.text(reading.fromStart()),
+                                            ruler.text(square.fromStart()),
                                             draft.brief().tools().board().name()));
                 }
             }

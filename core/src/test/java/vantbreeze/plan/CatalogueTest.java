@@ -23,6 +23,7 @@ import vantbreeze.fold.FlatStage;
 import vantbreeze.fold.Motion;
 import vantbreeze.make.ScoreCard;
 import vantbreeze.make.ScoreReading;
+import vantbreeze.make.SquareReading;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
 import vantbreeze.structure.Panel;
@@ -124,7 +125,8 @@ class CatalogueTest {
     }
 
     private static String said(ScoreReading reading) {
-        return inches(reading.fromStart()) + " " + reading.score().fold().name().charAt(0);
+        String at = reading instanceof SquareReading square ? inches(square.fromStart()) : "aslant";
+        return at + " " + reading.score().fold().name().charAt(0);
     }
 
     private static String inches(Length length) {
@@ -140,7 +142,7 @@ class CatalogueTest {
         Piece base = plan.structure().pieces().get(0);
         assertThat(base.size()).isEqualTo(new Size(in("8 1/4"), in("5 1/2")));
         assertThat(plan.scoreCards().get(0).readings().stream()
-                        .map(r -> inches(r.fromStart()))
+                        .map(r -> inches(((SquareReading) r).fromStart()))
                         .distinct())
                 .containsExactly("1", "2", "3", "5 1/4", "6 1/4", "7 1/4");
         assertThat(base.slits().stream()

@@ -12,6 +12,7 @@ import org.junit.jupiter.api.Test;
 import vantbreeze.catalogue.FoldCatalogue;
 import vantbreeze.catalogue.FoldDesign;
 import vantbreeze.make.ScoreCard;
+import vantbreeze.make.SquareReading;
 import vantbreeze.measure.Ruler;
 import vantbreeze.measure.UnitSystem;
 
@@ -80,7 +81,9 @@ class FoldsPageTest {
     private static String piece(ScoreCard card) {
         String size = INCH.text(card.piece().size());
         String scores = card.settings().stream()
-                .map(s -> (s.fromStart() == null ? "slanting" : INCH.text(s.fromStart())) + " " + sign(s.how(INCH)))
+                .map(s ->
+                        (s.at() instanceof SquareReading square ? INCH.text(square.fromStart()) : s.name() + " aslant")
+                                + " " + sign(s.how(INCH)))
                 .collect(Collectors.joining(", "));
         return card.piece().name() + " " + size + (scores.isEmpty() ? "" : ": " + scores);
     }

@@ -11,7 +11,9 @@ import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.LineSegment;
 import vantbreeze.catalogue.FoldCatalogue;
 import vantbreeze.catalogue.FoldDesign;
 import vantbreeze.catalogue.Parameter;
@@ -149,7 +151,7 @@ class FollowedStepsTest {
             }
         } else {
             Matcher each = Pattern.compile(
-                            "(%s) from the (left end|bottom)(?: \\(only from (.*?), (?:up|across) from the (?:bottom|left)\\))?"
+                            "(%s) from the (left end|bottom)(?! left| right)(?: \\(only from (.*?), (?:up|across) from the (?:bottom|left)\\))?"
                                     .formatted(LENGTH))
                     .matcher(text);
             while (each.find()) {
@@ -165,6 +167,73 @@ class FollowedStepsTest {
         return side == Side.FACE
                 ? lying
                 : lying.stream().map(s -> s.turnedOver(width)).toList();
+    }
+
+    private static final String MARK =
+            "the (?:tick (%s) from the )?(top|bottom) (left|right) corner(?: on the (left|right|top|bottom) edge)?"
+                    .formatted(LENGTH);
+
+    /** Where a mark of a ruler lies on the piece as it lies then, in mm. */
+    private static Coordinate mark(Matcher m, int group, double width, double height) {
+        double from = m.group(group) == null ? 0 : mm(m.group(group));
+        boolean top = m.group(group + 1).equals("top");
+        boolean right = m.group(group + 2).equals("right");
+        boolean onSide = List.of("left", "right").contains(String.valueOf(m.group(group + 3)));
+        double x = onSide ? 0 : from;
+        double y = onSide ? from : 0;
+        return new Coordinate(right ? width - x : x, top ? height - y : y);
+    }
+
+    /** What has no fence is creased along a ruler: the marks and spans of the words lead to the scores' own ends. */
+    @ParameterizedTest
+    @MethodSource("folds")
+    void everyScoreAslantIsCreasedWhereItIs(FoldDesign fold) {
+        Plan plan = plan(fold);
+        for (Piece piece : plan.structure().pieces()) {
+            List<LineSegment> done = new ArrayList<>();
+            texts(plan, "Score the " + piece.name()).forEach(text -> done.addAll(creased(text, piece)));
+            List<LineSegment> wanted = piece.scores().stream()
+                    .filter(s -> !s.isUpright() && !s.isLevel())
+                    .map(s -> new LineSegment(
+                            s.from().x().millimetres(),
+                            s.from().y().millimetres(),
+                            s.to().x().millimetres(),
+                            s.to().y().millimetres()))
+                    .toList();
+            assertThat(done).hasSameSizeAs(wanted);
+            assertThat(wanted)
+                    .allSatisfy(w -> assertThat(done)
+                            .anyMatch(d -> Math.max(d.p0.distance(w.p0), d.p1.distance(w.p1)) <= 2 * ROUNDED_MM
+                                    || Math.max(d.p0.distance(w.p1), d.p1.distance(w.p0)) <= 2 * ROUNDED_MM));
+        }
+    }
+
+    private static List<LineSegment> creased(String text, Piece piece) {
+        double width = piece.size().width().millimetres();
+        double height = piece.size().height().millimetres();
+        Matcher ruler = Pattern.compile("lay a ruler from %s to %s\\.".formatted(MARK, MARK))
+                .matcher(text);
+        if (!ruler.find()) {
+            return List.of();
+        }
+        Coordinate from = mark(ruler, 1, width, height);
+        Coordinate to = mark(ruler, 5, width, height);
+        double whole = from.distance(to);
+        List<double[]> spans = text.contains("only from ")
+                ? spans(text.substring(text.indexOf("only from ")))
+                : List.of(new double[] {0, whole});
+        boolean turned = !text.startsWith("Face side up");
+        return spans.stream()
+                .map(s -> new LineSegment(
+                        along(from, to, s[0] / whole, turned ? width : 0),
+                        along(from, to, s[1] / whole, turned ? width : 0)))
+                .toList();
+    }
+
+    /** @param over the width of a piece that lies turned over like a page, 0 of one that lies face up */
+    private static Coordinate along(Coordinate from, Coordinate to, double share, double over) {
+        double x = from.x + share * (to.x - from.x);
+        return new Coordinate(over > 0 ? over - x : x, from.y + share * (to.y - from.y));
     }
 
     @ParameterizedTest

@@ -12,6 +12,7 @@ import vantbreeze.catalogue.GlueList;
 import vantbreeze.catalogue.LengthList;
 import vantbreeze.catalogue.PanelRows;
 import vantbreeze.layer.Matting;
+import vantbreeze.make.SquareReading;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
 import vantbreeze.measure.ToolGrid;
@@ -160,7 +161,7 @@ class FreeStripTest {
                 .with("mountHeight", in("1")));
         var mount = plan.scoreCards().get(1);
         assertThat(mount.piece().size()).isEqualTo(new Size(in("3"), in("1")));
-        assertThat(mount.readings().stream().map(r -> r.fromStart()))
+        assertThat(mount.readings().stream().map(r -> ((SquareReading) r).fromStart()))
                 .containsExactly(in("1/2"), in("1 1/4"), in("1 3/4"), in("2 1/2"));
         assertThat(plan.closed().size()).isEqualTo(new Size(in("5"), in("7")));
     }

@@ -9,6 +9,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import vantbreeze.layer.Closure;
+import vantbreeze.make.SquareReading;
 import vantbreeze.make.Step;
 import vantbreeze.material.Sheet;
 import vantbreeze.measure.UnitSystem;
@@ -173,7 +174,7 @@ class WorkOrderTest {
 
     private static List<String> card(Plan plan) {
         return plan.scoreCards().get(0).settings().stream()
-                .map(s -> plan.brief().ruler().text(s.fromStart()) + ": "
+                .map(s -> plan.brief().ruler().text(((SquareReading) s.at()).fromStart()) + ": "
                         + s.how(plan.brief().ruler()))
                 .toList();
     }

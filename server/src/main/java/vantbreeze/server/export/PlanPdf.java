@@ -9,9 +9,11 @@ import java.util.List;
 import java.util.Set;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.locationtech.jts.geom.Coordinate;
+import vantbreeze.make.ObliqueReading;
 import vantbreeze.make.ScoreCard;
 import vantbreeze.make.ScoreReading;
 import vantbreeze.make.ScoreSetting;
+import vantbreeze.make.SquareReading;
 import vantbreeze.make.Step;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Ruler;
@@ -138,8 +140,9 @@ final class PlanPdf {
         double scale = scale();
         double drawnHeight = size.height().millimetres() * scale;
         double left = MARGIN_MM + (width() - size.width().millimetres() * scale) / 2;
-        List<ScoreReading> upright = card.lines().stream()
+        List<SquareReading> upright = card.lines().stream()
                 .filter(r -> r.lie() == ScoreReading.Lie.UPRIGHT)
+                .map(SquareReading.class::cast)
                 .toList();
         y -= scorePositions(upright, left, scale, y);
         double top = y;
@@ -161,10 +164,13 @@ final class PlanPdf {
     }
 
     /** Each position once, over its score; where two would touch, the next goes one line higher. @return the height taken */
-    private double scorePositions(List<ScoreReading> scores, double left, double scale, double from) {
+    private double scorePositions(List<SquareReading> scores, double left, double scale, double from) {
         double line = SMALL_MM * LEADING * zoom;
-        List<Length> positions =
-                scores.stream().map(ScoreReading::fromStart).distinct().sorted().toList();
+        List<Length> positions = scores.stream()
+                .map(SquareReading::fromStart)
+                .distinct()
+                .sorted()
+                .toList();
         List<Double> taken = new ArrayList<>();
         List<Integer> lines = new ArrayList<>();
         for (Length position : positions) {
@@ -253,10 +259,15 @@ final class PlanPdf {
                     at,
                     false,
                     s.name(),
-                    s.fromStart() == null ? "see drawing" : ruler.text(s.fromStart()),
-                    s.fromEnd() == null ? "" : ruler.text(s.fromEnd()),
+                    s.at() instanceof SquareReading square ? ruler.text(square.fromStart()) : "by ruler",
+                    s.at() instanceof SquareReading square ? ruler.text(square.fromEnd()) : "",
                     s.scoreOn().map(side -> side.word() + " side").orElse("see fold"),
                     s.how(ruler));
+        }
+        for (ScoreSetting s : card.settings()) {
+            if (s.at() instanceof ObliqueReading oblique) {
+                row("%s: the ruler lies %s.".formatted(s.name(), oblique.along(ruler)), TEXT_MM);
+            }
         }
         for (ScoreCard.BothEnds both : card.sameFromBothEnds()) {
             row("From both ends, %s up: %s.".formatted(both.side().word(), both.text(ruler)), TEXT_MM);

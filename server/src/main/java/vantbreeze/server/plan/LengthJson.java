@@ -44,11 +44,6 @@ public record LengthJson(
                 length.exactText(units), length.millimetres(), vantbreeze.measure.Ruler.thick(length), false);
     }
 
-    /** @return null for null */
-    static LengthJson orNull(Length length, UnitSystem units) {
-        return length == null ? null : of(length, units);
-    }
-
     /** Both sides of something. */
     @Schema(name = "Size")
     public record SizeJson(

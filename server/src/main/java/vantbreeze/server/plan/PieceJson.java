@@ -3,9 +3,11 @@ package vantbreeze.server.plan;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import vantbreeze.catalogue.Handle;
+import vantbreeze.make.ObliqueReading;
 import vantbreeze.make.ScoreCard;
 import vantbreeze.make.ScoreReading;
 import vantbreeze.make.ScoreSetting;
+import vantbreeze.make.SquareReading;
 import vantbreeze.measure.Ruler;
 import vantbreeze.measure.UnitSystem;
 import vantbreeze.server.plan.LengthJson.SizeJson;
@@ -61,8 +63,11 @@ public record PieceJson(
             boolean runsThrough,
             @Schema(nullable = true) LengthJson fromStart,
             @Schema(nullable = true) LengthJson fromEnd,
-            @Schema(nullable = true) LengthJson begins,
-            @Schema(nullable = true) LengthJson ends,
+
+            @Schema(description = "along itself, or along the ruler from where that begins")
+            LengthJson begins,
+
+            LengthJson ends,
             @Schema(nullable = true) HandleJson handle) {
 
         private static ScoreJson of(ScoreReading reading, List<Handle> handles, UnitSystem units) {
@@ -79,10 +84,10 @@ public record PieceJson(
                     point(reading.score().from()),
                     point(reading.score().to()),
                     reading.runsThrough(),
-                    LengthJson.orNull(reading.fromStart(), units),
-                    LengthJson.orNull(reading.fromEnd(), units),
-                    LengthJson.orNull(reading.begins(), units),
-                    LengthJson.orNull(reading.ends(), units),
+                    reading instanceof SquareReading square ? LengthJson.of(square.fromStart(), units) : null,
+                    reading instanceof SquareReading square ? LengthJson.of(square.fromEnd(), units) : null,
+                    LengthJson.of(reading.begins(), units),
+                    LengthJson.of(reading.ends(), units),
                     handle);
         }
     }
@@ -116,6 +121,7 @@ public record PieceJson(
     /**
      * One position on the board.
      *
+     * @param ruler where the ruler lies, absent for what is set on a board
      * @param how what of the line folds which way
      * @param scoreOn absent where stretches of it have their ridges on either side
      */
@@ -125,6 +131,7 @@ public record PieceJson(
             ScoreReading.Lie lie,
             @Schema(nullable = true) LengthJson fromStart,
             @Schema(nullable = true) LengthJson fromEnd,
+            @Schema(nullable = true) String ruler,
             String how,
             @Schema(nullable = true) Side scoreOn) {
 
@@ -132,8 +139,9 @@ public record PieceJson(
             return new SettingJson(
                     setting.name(),
                     setting.lie(),
-                    LengthJson.orNull(setting.fromStart(), units),
-                    LengthJson.orNull(setting.fromEnd(), units),
+                    setting.at() instanceof SquareReading square ? LengthJson.of(square.fromStart(), units) : null,
+                    setting.at() instanceof SquareReading square ? LengthJson.of(square.fromEnd(), units) : null,
+                    setting.at() instanceof ObliqueReading oblique ? oblique.along(Ruler.of(units)) : null,
                     setting.how(Ruler.of(units)),
                     setting.scoreOn().orElse(null));
         }

@@ -19,6 +19,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import tools.jackson.databind.json.JsonMapper;
 import vantbreeze.fold.Girth;
+import vantbreeze.make.SquareReading;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
 import vantbreeze.measure.ToolGrid;
@@ -193,6 +194,8 @@ class PdfTest {
     private static Stream<String> numbers(Plan plan) {
         Stream<String> scores = plan.scoreCards().stream()
                 .flatMap(c -> c.readings().stream())
+                .filter(r -> r instanceof SquareReading)
+                .map(SquareReading.class::cast)
                 .flatMap(r -> Stream.of(r.fromStart(), r.fromEnd()))
                 .map(plan.brief().ruler()::text);
         Stream<String> pieces =
