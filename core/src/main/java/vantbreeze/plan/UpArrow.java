@@ -14,6 +14,9 @@ final class UpArrow {
     static String text(Mat mat, Ruler ruler) {
         double up = mat.upAsCut();
         if (!mat.isRectangle()) {
+            if (Math.abs(up) < ALONG) {
+                return "the paper's up is the template's";
+            }
             return "the paper's up at %.0f° from the template's, anticlockwise".formatted(up);
         }
         double across = Math.abs(up) % 180;

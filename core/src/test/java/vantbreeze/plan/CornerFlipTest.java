@@ -9,6 +9,7 @@ import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Polygon;
 import vantbreeze.fold.FlatFolder;
 import vantbreeze.fold.FlatStage;
+import vantbreeze.material.Print;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
 import vantbreeze.structure.Piece;
@@ -71,5 +72,14 @@ class CornerFlipTest {
                         .contains(
                                 "lay a ruler from the tick 1\u202f7⁄8 in from the bottom left corner on the left edge")
                         .contains("to the tick 3\u202f5⁄8 in from the top left corner on the top edge"));
+    }
+
+    /** A shaped mat whose pattern stands as its template does is said so, not by an angle of nothing. */
+    @Test
+    void anUprightPatternIsSaidWithoutAnAngle() {
+        Plan printed = Planner.plan(Briefs.printed(Briefs.closed("corner-flip", "4 1/4", "5 1/2"), Print.UPRIGHT));
+        assertThat(printed.cutList())
+                .anySatisfy(c -> assertThat(c.note()).contains("the paper's up is the template's"))
+                .allSatisfy(c -> assertThat(c.note()).doesNotContain("-0°"));
     }
 }
