@@ -32,7 +32,6 @@ final class Database extends AbstractDataSource implements AutoCloseable {
     private final DataFolder folder;
     private final DatabaseFile file;
     private final List<String> found;
-    private final String schema = DatabaseFile.newestSchema();
 
     /** Shared by whoever uses the database; alone is who closes and opens it. */
     private final ReadWriteLock use = new ReentrantReadWriteLock();
@@ -171,7 +170,7 @@ final class Database extends AbstractDataSource implements AutoCloseable {
             long covered = syncsAsked.get();
             try (Statement statement = keeper.createStatement()) {
                 statement.execute("checkpoint sync");
-                file.seal(packed, schema, false);
+                file.seal(packed, false);
             } catch (SQLException | IOException e) {
                 throw failed(e);
             }
@@ -255,7 +254,7 @@ final class Database extends AbstractDataSource implements AutoCloseable {
             } finally {
                 open(false);
             }
-            file.seal(packed, schema, false);
+            file.seal(packed, false);
         } catch (SQLException | IOException | RuntimeException e) {
             throw failed(e);
         } finally {
@@ -289,7 +288,7 @@ final class Database extends AbstractDataSource implements AutoCloseable {
                 file.pack();
                 packed = file.length();
             }
-            file.seal(packed, schema, true);
+            file.seal(packed, true);
         } catch (IOException | RuntimeException e) {
             LOG.error("The database was closed, but not packed and sealed", e);
         } finally {

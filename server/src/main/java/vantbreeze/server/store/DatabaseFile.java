@@ -42,6 +42,7 @@ final class DatabaseFile {
 
     private final DataFolder folder;
     private final String files;
+    private final String schema = newestSchema();
 
     /** @param files the database's name for the file system, such as "file" for the machine's own */
     DatabaseFile(DataFolder folder, String files) {
@@ -86,7 +87,7 @@ final class DatabaseFile {
             boolean untouched = closed.isPresent() && isAsClosed(closed.get());
             boolean isShorter = seal.isPresent()
                     && Files.size(folder.database()) < seal.get().length();
-            if (!untouched || !closed.get().schema().equals(newestSchema())) {
+            if (!untouched || !closed.get().schema().equals(schema)) {
                 workOnCopy();
             }
             Durably.delete(folder.seal());
@@ -228,7 +229,7 @@ final class DatabaseFile {
     }
 
     /** The seal of an open file is written at every commit, that of a closed one once. */
-    void seal(long packed, String schema, boolean closed) throws IOException {
+    void seal(long packed, boolean closed) throws IOException {
         new Seal(length(), packed, schema, closed ? Digest.of(folder.database()) : "").write(folder.seal());
     }
 }
