@@ -1,4 +1,4 @@
-import { useState } from "react";
+import { useId, useState } from "react";
 import type { Mat, Panel, Piece, PlacedOrnament } from "../api/types";
 import { path, points } from "../parts/shapes";
 import { usePlan } from "../state/useBench";
@@ -147,6 +147,7 @@ export function FlatSheet({
             <title>{o.name}</title>
           </polygon>
         ))}
+      <GlueAreas piece={piece} u={u} />
       {piece.slits.map((s) => (
         <line
           key={s.id}
@@ -171,6 +172,42 @@ export function FlatSheet({
         />
       ))}
     </svg>
+  );
+}
+
+/** Where glue goes: hatched, and only outlined where it goes on the back. */
+function GlueAreas({ piece, u }: { piece: Piece; u: number }) {
+  const id = useId();
+  if (piece.glue.length === 0) return null;
+  return (
+    <>
+      <defs>
+        <pattern
+          id={id}
+          width={7 * u}
+          height={7 * u}
+          patternUnits="userSpaceOnUse"
+          patternTransform="rotate(45)"
+        >
+          <line y2={7 * u} stroke="var(--accent)" strokeOpacity={0.55} strokeWidth={2 * u} />
+        </pattern>
+      </defs>
+      {piece.glue.map((g, i) => (
+        <path
+          key={i}
+          d={path(g.points, g.holes, piece.size.height.mm)}
+          fillRule="evenodd"
+          fill={g.side === "FACE" ? `url(#${id})` : "none"}
+          stroke="var(--accent)"
+          strokeOpacity={0.7}
+          strokeWidth={u}
+          strokeDasharray={g.side === "FACE" ? undefined : `${3 * u} ${4 * u}`}
+          pointerEvents="none"
+        >
+          <title>{g.side === "FACE" ? "glue" : "glue on the back"}</title>
+        </path>
+      ))}
+    </>
   );
 }
 

@@ -105,11 +105,11 @@ function Moving({ folding, marked, onMark }: FoldViewProps & { folding: Folding 
           {folding.crossing}
         </p>
       )}
-      {folding.displayed && (
+      {folding.standing && (
         <p data-testid="standing" className="m-0 text-base">
-          Displayed <b>{folding.displayed.width.shown}</b> wide, <b>{folding.displayed.height.shown}</b> high,{" "}
-          <b>{folding.displayed.depth.shown}</b> deep:{" "}
-          {folding.displayed.stands ? "it stands by itself." : "it tips over by itself."}
+          Displayed <b>{folding.standing.width.shown}</b> wide, <b>{folding.standing.height.shown}</b> high,{" "}
+          <b>{folding.standing.depth.shown}</b> deep:{" "}
+          {folding.standing.stands ? "it stands by itself." : "it tips over by itself."}
         </p>
       )}
     </div>

@@ -22,7 +22,7 @@ const folding = (blocked: string | null = null): Folding => ({
       blocked,
     },
   ],
-  displayed: null,
+  standing: null,
   crossing: null,
 });
 

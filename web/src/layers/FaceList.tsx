@@ -6,7 +6,7 @@ import { TextWord } from "../parts/TextWord";
 import { pretty } from "../state/lengths";
 import { useChange, usePlan } from "../state/useBench";
 import { finishText, finishWords, readFinish, STRIP_HEIGHTS, type Finish, type StripHeight } from "./finish";
-import { MOMENTS } from "./moments";
+import { words } from "./moments";
 
 interface FaceListProps {
   chosen: string | null;
@@ -37,7 +37,7 @@ export function FaceList({ chosen, onChoose }: FaceListProps) {
               <span className="grow leading-snug">
                 <b>{face.name}</b> {finishWords(readFinish(face.finish))}
                 <span className="text-quiet block text-sm">
-                  seen {face.seen.map((s) => MOMENTS[s].said).join(", ")}
+                  seen {face.seen.map((s) => words(s).said).join(", ")}
                 </span>
                 {face.beforeAssembly && face.layers > 0 && (
                   <span className="text-warn block text-sm font-semibold">goes on before assembly</span>

@@ -9,10 +9,12 @@ import { Looks } from "./Looks";
 import { MessageRooms } from "./MessageRooms";
 import { Ornaments } from "./Ornaments";
 import { Papers } from "./Papers";
+import { Pockets } from "./Pockets";
 
 /** The card as it is seen, and everything that is laid on it. */
 export function LayersView() {
   const faces = usePlan((p) => p.faces);
+  const hasPocket = usePlan((p) => p.pockets.length > 0);
   const { onMark } = useMarking();
   const [chosen, setChosen] = useState<string | null>(null);
   const face = faces.some((f) => f.key === chosen) ? chosen : null;
@@ -33,6 +35,11 @@ export function LayersView() {
           <Block title="Faces to dress">
             <FaceList chosen={face} onChoose={setChosen} />
           </Block>
+          {hasPocket && (
+            <Block title="In the pocket">
+              <Pockets />
+            </Block>
+          )}
           <Block title="Room to write">
             <MessageRooms onChoose={setChosen} />
           </Block>

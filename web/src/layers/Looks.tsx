@@ -3,14 +3,14 @@ import { api } from "../api/client";
 import type { Look } from "../api/types";
 import { PaperRegions } from "../paper/PaperRegions";
 import { usePlan, useSettledBrief } from "../state/useBench";
-import { MOMENTS } from "./moments";
+import { words } from "./moments";
 
 interface LooksProps {
   chosen: string | null;
   onChoose(face: string | null): void;
 }
 
-/** The card closed, opened, displayed and from behind, in its papers; a face is chosen by pointing at it. */
+/** The card closed, at each stage the recipient is shown and from behind, in its papers; a face is chosen by pointing at it. */
 export function Looks({ chosen, onChoose }: LooksProps) {
   const settled = useSettledBrief();
   const closed = usePlan((p) => p.closed);
@@ -25,7 +25,7 @@ export function Looks({ chosen, onChoose }: LooksProps) {
     <section aria-label="The card as it is seen" className="grid grid-cols-1 gap-3 sm:grid-cols-2">
       {looks.data.map((look) => (
         <Picture
-          key={look.moment}
+          key={`${look.moment.how} ${look.moment.stage}`}
           look={look}
           chosen={chosen}
           onChoose={(face) => onChoose(face === chosen ? null : face)}
@@ -45,12 +45,12 @@ function Picture({ look, chosen, onChoose }: PictureProps) {
   const edge = 0.03 * Math.max(look.widthMm, look.heightMm);
   return (
     <figure className="border-rule bg-raised m-0 rounded-lg border px-3 py-2">
-      <figcaption className="font-title text-quiet text-base">{MOMENTS[look.moment].title}</figcaption>
+      <figcaption className="font-title text-quiet text-base">{words(look.moment).title}</figcaption>
       <svg
         viewBox={`${-edge} ${-edge} ${look.widthMm + 2 * edge} ${look.heightMm + 2 * edge}`}
         className="h-60 w-full"
         role="img"
-        aria-label={`The card ${MOMENTS[look.moment].said}`}
+        aria-label={`The card ${words(look.moment).said}`}
       >
         <PaperRegions
           regions={look.regions}

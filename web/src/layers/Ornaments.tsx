@@ -54,7 +54,7 @@ export function Ornaments() {
 
 /** A round one in the middle of the face that is seen first, of the topmost paper. */
 function fresh(plan: Plan, brief: Brief): Ornament {
-  const face = plan.faces.find((f) => f.seen.includes("CLOSED")) ?? plan.faces[0];
+  const face = plan.faces.find((f) => f.seen.some((m) => m.how === "CLOSED")) ?? plan.faces[0];
   const panel = panelsOf(plan).find((p) => p.name === face?.panel);
   const metric = brief.units === "METRIC";
   const width = metric ? 25 : 25.4;

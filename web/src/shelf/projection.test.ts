@@ -21,7 +21,7 @@ const folding = (...moves: number[][]): Folding => ({
     clear: false,
   })),
   motions: [{ from: "flat", to: "closed", frames: [moves, moves], blocked: null }],
-  displayed: null,
+  standing: null,
   crossing: null,
 });
 

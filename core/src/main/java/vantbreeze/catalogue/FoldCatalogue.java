@@ -31,6 +31,7 @@ public final class FoldCatalogue {
                     new Tower(),
                     new TwinPillar(),
                     new CornerFlip(),
+                    new PocketCard(),
                     new FreeStrip())
             .<FoldDesign>map(WithWindow::new)
             .<FoldDesign>map(WithMount::new)

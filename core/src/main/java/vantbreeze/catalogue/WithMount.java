@@ -12,7 +12,6 @@ import vantbreeze.structure.Habit;
 import vantbreeze.structure.Hinge;
 import vantbreeze.structure.Panel;
 import vantbreeze.structure.Piece;
-import vantbreeze.structure.Stage;
 import vantbreeze.structure.Structure;
 
 /**
@@ -151,12 +150,11 @@ record WithMount(FoldDesign fold) implements WithExtra {
 
     /** Scores that lie flat on the closed card and rise to a ridge as it stands: the mount lies flat over them too. */
     private static Stream<Hinge> bridges(Structure plain) {
-        boolean stands = plain.stages().stream().anyMatch(s -> s.name().equals(Stage.DISPLAYED));
         return plain.hinges().stream()
-                .filter(h -> stands
-                        && h.score().isUpright()
-                        && plain.stage(Stage.CLOSED).degrees(h.score().id()) == 0
-                        && plain.stage(Stage.DISPLAYED).degrees(h.score().id()) < 0)
+                .filter(h -> h.score().isUpright()
+                        && plain.closed().degrees(h.score().id()) == 0
+                        && plain.shown().stream()
+                                .anyMatch(s -> s.degrees(h.score().id()) < 0))
                 .filter(h -> Stream.of(h.first(), h.second()).allMatch(p -> WithExtra.carries(plain, p)));
     }
 

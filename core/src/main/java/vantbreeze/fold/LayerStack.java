@@ -63,7 +63,7 @@ public record LayerStack(FlatStage stage, List<Spot> spots) {
         List<PlacedHinge> hinges = placedHinges(structure, stage, flat);
         structure.hinges().forEach(h -> requireFold(order, h, stage, placed));
         structure.bonds().forEach(b -> requireBond(order, structure, b, placed, overlay));
-        if (stage.name().equals(Stage.CLOSED)) {
+        if (stage.role() == Stage.Role.CLOSED) {
             structure.lays().forEach(lay -> requireLay(order, structure, lay, placed));
         }
         for (Overlay.Edge edge : overlay.edges()) {

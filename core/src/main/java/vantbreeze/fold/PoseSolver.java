@@ -41,7 +41,7 @@ public final class PoseSolver {
 
     private static final int MOST_STEPS = 60;
 
-    /** Steps to the displayed pose: enough to leave the singular closed state on the right side. */
+    /** Steps to a standing pose: enough to leave the singular closed state on the right side. */
     public static final int FEW = 8;
 
     /** Share of the squared size of the card: directions in which 1 radian opens loops by less count as free. */
@@ -90,11 +90,6 @@ public final class PoseSolver {
         return new PoseSolver(structure).move(from, to, frames, turns);
     }
 
-    /** @return the pose as it stands, if the card is displayed and can get there from where it lies closed */
-    public static Optional<List<RigidMotion>> displayed(Structure structure) {
-        return toDisplayed(structure).map(PoseSolver::last);
-    }
-
     /** @return whether everything that is joined meets when each score has the angle that the stage gives it */
     public static boolean closesAt(Structure structure, Stage stage) {
         PoseSolver solver = new PoseSolver(structure);
@@ -106,15 +101,6 @@ public final class PoseSolver {
     /** @return the pose that a motion ends with */
     public static List<RigidMotion> last(Motion motion) {
         return motion.frames().get(motion.frames().size() - 1);
-    }
-
-    /** @return the way from closed to displayed in a few steps, if the card is displayed and can get there */
-    public static Optional<Motion> toDisplayed(Structure structure) {
-        return structure.stages().stream()
-                .filter(s -> s.name().equals(Stage.DISPLAYED))
-                .findFirst()
-                .map(shown -> between(structure, structure.stage(Stage.CLOSED), shown, FEW))
-                .filter(motion -> motion.blocked().isEmpty());
     }
 
     private Motion move(Stage from, Stage to, int frames, Turns turns) {

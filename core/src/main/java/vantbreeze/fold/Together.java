@@ -19,7 +19,7 @@ public final class Together {
         structure.bonds().forEach(b -> join(structure.panel(b.panel()), structure.panel(b.onto())));
         for (Hinge hinge : structure.hinges()) {
             if (structure.stages().stream()
-                    .filter(s -> !s.name().equals(Stage.FLAT))
+                    .filter(s -> s.role() != Stage.Role.MADE)
                     .allMatch(s -> s.degrees(hinge.score().id()) == 0)) {
                 join(hinge.first(), hinge.second());
             }

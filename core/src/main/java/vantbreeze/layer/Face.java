@@ -1,23 +1,27 @@
 package vantbreeze.layer;
 
 import java.util.ArrayList;
-import java.util.EnumMap;
+import java.util.Collections;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import vantbreeze.fold.LayerStack;
 import vantbreeze.fold.Opening;
 import vantbreeze.fold.RigidMotion;
+import vantbreeze.fold.Scene;
 import vantbreeze.fold.Sight;
 import vantbreeze.structure.FlatMotion;
 import vantbreeze.structure.Habit;
 import vantbreeze.structure.Mirror;
 import vantbreeze.structure.Panel;
 import vantbreeze.structure.Side;
+import vantbreeze.structure.Stage;
 import vantbreeze.structure.Structure;
 
 /**
@@ -32,7 +36,7 @@ import vantbreeze.structure.Structure;
  * @param isSigned whether makers lay one plain paper on it, to write on
  */
 public record Face(
-        Panel panel, Side side, Map<Seen, Double> ups, boolean beforeAssembly, boolean isDressed, boolean isSigned) {
+        Panel panel, Side side, Map<Moment, Double> ups, boolean beforeAssembly, boolean isDressed, boolean isSigned) {
 
     /** When the recipient looks at it. */
     public enum Seen {
@@ -50,8 +54,26 @@ public record Face(
         BEHIND
     }
 
+    /**
+     * @param how from where, or in which state
+     * @param stage the name of the stage it is looked at
+     */
+    public record Moment(Seen how, String stage) {
+
+        public static final Moment CLOSED = new Moment(Seen.CLOSED, Stage.CLOSED);
+        public static final Moment BEHIND = new Moment(Seen.BEHIND, Stage.CLOSED);
+        public static final Moment OPENING = new Moment(Seen.OPENING, Stage.CLOSED);
+
+        /** The open card as it lies or stands. */
+        public static Moment of(Scene scene) {
+            return new Moment(
+                    scene instanceof Scene.Lying ? Seen.OPENED : Seen.DISPLAYED,
+                    scene.stage().name());
+        }
+    }
+
     public Face {
-        ups = Map.copyOf(ups);
+        ups = Collections.unmodifiableMap(new LinkedHashMap<>(ups));
     }
 
     /** What counts most first: as it stands it is looked at longest, then as it is taken out. */
@@ -60,16 +82,23 @@ public record Face(
 
     /** A face of which so little is seen that nobody dresses it. */
     public static Face hardlySeen(Panel panel, Side side) {
-        return new Face(panel, side, Map.of(Seen.DISPLAYED, 0.0), false, true, false);
+        return new Face(panel, side, Map.of(new Moment(Seen.DISPLAYED, Stage.DISPLAYED), 0.0), false, true, false);
     }
 
     public Set<Seen> seen() {
-        return ups.keySet();
+        return ups.keySet().stream().map(Moment::how).collect(Collectors.toSet());
+    }
+
+    /** The moments when it is seen, closed first, then as the recipient meets them. */
+    public List<Moment> moments() {
+        return List.copyOf(ups.keySet());
     }
 
     /** The moment that a pattern's up is laid for. */
-    public Seen mostSeen() {
-        return BY_WEIGHT.stream().filter(ups::containsKey).findFirst().orElseThrow();
+    public Moment mostSeen() {
+        return ups.keySet().stream()
+                .min(Comparator.comparing(m -> BY_WEIGHT.indexOf(m.how())))
+                .orElseThrow();
     }
 
     /** Where up is at that moment, in degrees anticlockwise from the flat piece's own up. */
@@ -78,10 +107,9 @@ public record Face(
     }
 
     /** The moments when what is up at the most important one is seen upside down, or nearly. */
-    public List<Seen> upsideDown() {
-        return Stream.of(Seen.values())
-                .filter(ups::containsKey)
-                .filter(s -> Math.cos(Math.toRadians(ups.get(s) - up())) < -SIDEWAYS)
+    public List<Moment> upsideDown() {
+        return moments().stream()
+                .filter(m -> Math.cos(Math.toRadians(ups.get(m) - up())) < -SIDEWAYS)
                 .toList();
     }
 
@@ -104,12 +132,12 @@ public record Face(
     }
 
     /** What only the one sees who turns the card round. */
-    private static boolean isBehindOnly(Map<Seen, Double> ups) {
-        return ups.keySet().equals(Set.of(Seen.BEHIND));
+    private static boolean isBehindOnly(Map<Moment, Double> ups) {
+        return ups.keySet().equals(Set.of(Moment.BEHIND));
     }
 
-    private static boolean isLookedAt(Map<Seen, Double> ups) {
-        return Stream.of(Seen.CLOSED, Seen.OPENED, Seen.OPENING, Seen.DISPLAYED).anyMatch(ups::containsKey);
+    private static boolean isLookedAt(Map<Moment, Double> ups) {
+        return ups.keySet().stream().anyMatch(m -> m.how() != Seen.ASIDE && m.how() != Seen.BEHIND);
     }
 
     /** A card that lies open once it is glued can be reached everywhere; of another only what is wholly seen when closed. */
@@ -124,56 +152,77 @@ public record Face(
     /** A side of a panel. */
     private record At(Panel panel, Side side) {}
 
+    /** What is seen of a standing card: from before, and from a good way to either side of it. */
+    private record Stood(Scene.Raised scene, Set<Sight.Seen> before, Set<Sight.Seen> known) {
+
+        static Stood of(Structure structure, Scene.Raised scene) {
+            Sight sight = Sight.of(structure, scene.pose());
+            Set<Sight.Seen> before = sight.from(Sight.FRONT);
+            Set<Sight.Seen> known = new HashSet<>(before);
+            Sight.ASIDE.forEach(towards -> known.addAll(sight.from(towards, known)));
+            return new Stood(scene, before, known);
+        }
+    }
+
     /**
-     * @param opened the card opened out, if it lies flat so
-     * @param displayed its pose as it stands, if it is displayed
+     * @param scenes the open card as it is looked at
      * @return every face seen at some moment, panels in the structure's order, the face before the back
      */
-    public static List<Face> of(
-            Structure structure,
-            LayerStack closed,
-            Optional<LayerStack> opened,
-            Optional<List<RigidMotion>> displayed) {
-        Optional<Sight> sights = displayed.map(pose -> Sight.of(structure, pose));
-        Set<Sight.Seen> before = sights.map(s -> s.from(Sight.FRONT)).orElse(Set.of());
-        Set<Sight.Seen> known = new HashSet<>(before);
-        sights.ifPresent(s -> Sight.ASIDE.forEach(towards -> known.addAll(s.from(towards, known))));
+    public static List<Face> of(Structure structure, LayerStack closed, List<Scene> scenes) {
+        List<Stood> stood = scenes.stream()
+                .flatMap(s -> s instanceof Scene.Raised raised ? Stream.of(raised) : Stream.empty())
+                .map(s -> Stood.of(structure, s))
+                .toList();
         List<LayerStack> opening = Opening.of(structure, closed);
-        Map<At, Map<Seen, Double>> seen = new LinkedHashMap<>();
+        Map<At, Map<Moment, Double>> seen = new LinkedHashMap<>();
         for (Panel panel : structure.panels()) {
             if (panel.isClear()) {
                 continue;
             }
             int index = structure.panels().indexOf(panel);
             for (Side side : Side.values()) {
-                Map<Seen, Double> ups = new EnumMap<>(Seen.class);
+                Map<Moment, Double> ups = new LinkedHashMap<>();
                 if (closed.shows(panel, side, false)) {
-                    ups.put(Seen.CLOSED, up(closed, panel));
+                    ups.put(Moment.CLOSED, up(closed, panel));
                 }
-                if (closed.shows(panel, side, true)) {
-                    ups.put(Seen.BEHIND, up(closed, panel));
+                for (Scene scene : scenes) {
+                    if (scene instanceof Scene.Lying lying && lying.layers().shows(panel, side, false)) {
+                        ups.put(Moment.of(scene), up(lying.layers(), panel));
+                    }
                 }
-                opened.filter(o -> o.shows(panel, side, false)).ifPresent(o -> ups.put(Seen.OPENED, up(o, panel)));
                 opening.stream()
                         .filter(o -> o.shows(panel, side, false))
                         .findFirst()
-                        .ifPresent(o -> ups.put(Seen.OPENING, up(o, panel)));
+                        .ifPresent(o -> ups.put(Moment.OPENING, up(o, panel)));
                 Sight.Seen sight = new Sight.Seen(panel, side);
-                if (before.contains(sight)) {
-                    ups.put(Seen.DISPLAYED, up(displayed.orElseThrow().get(index)));
-                } else if (known.contains(sight)
-                        || (ups.isEmpty() && structure.habit(panel, side).equals(Optional.of(Habit.DRESSED)))) {
-                    ups.put(Seen.ASIDE, displayed.map(d -> up(d.get(index))).orElseGet(() -> up(closed, panel)));
+                for (Stood s : stood) {
+                    double up = up(s.scene().pose().get(index));
+                    if (s.before().contains(sight)) {
+                        ups.put(Moment.of(s.scene()), up);
+                    } else if (s.known().contains(sight)) {
+                        ups.put(new Moment(Seen.ASIDE, s.scene().stage().name()), up);
+                    }
+                }
+                if (closed.shows(panel, side, true)) {
+                    ups.put(Moment.BEHIND, up(closed, panel));
+                }
+                if (ups.isEmpty() && structure.habit(panel, side).equals(Optional.of(Habit.DRESSED))) {
+                    ups.put(
+                            new Moment(Seen.ASIDE, Stage.CLOSED),
+                            stood.stream()
+                                    .findFirst()
+                                    .map(s -> up(s.scene().pose().get(index)))
+                                    .orElseGet(() -> up(closed, panel)));
                 }
                 seen.put(new At(panel, side), ups);
             }
         }
-        return alike(structure, closed, opened.isPresent(), seen);
+        return alike(structure, closed, Scene.opened(scenes).isPresent(), seen);
     }
 
     /** Panels that change places in a mirror are dressed alike: front and back of the closed card are not alike. */
     private static List<Face> alike(
-            Structure structure, LayerStack closed, boolean opens, Map<At, Map<Seen, Double>> seen) {
+            Structure structure, LayerStack closed, boolean opens, Map<At, Map<Moment, Double>> seen) {
         List<Map<Panel, Panel>> mirrors = Mirror.of(structure);
         List<Face> faces = new ArrayList<>();
         seen.forEach((at, ups) -> {
@@ -188,7 +237,7 @@ public record Face(
                                     && twins.stream().anyMatch(t -> isLookedAt(seen.get(t)))
                                     && (!ups.isEmpty() || !structure.isCovered(at.panel(), at.side()))));
             if (dressed && ups.isEmpty()) {
-                ups.put(Seen.ASIDE, up(closed, at.panel()));
+                ups.put(new Moment(Seen.ASIDE, Stage.CLOSED), up(closed, at.panel()));
             }
             if (!ups.isEmpty()) {
                 boolean early = Stream.concat(Stream.of(at), twins.stream())

@@ -1,7 +1,9 @@
 package vantbreeze.make;
 
+import java.util.List;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.Polygon;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Ruler;
 import vantbreeze.structure.Bond;
@@ -25,6 +27,7 @@ final class GluePart {
     private final Panel laid;
     private final Panel onto;
     private final Side side;
+    private final List<Polygon> seams;
     private final Geometry held;
     private final boolean isBar;
 
@@ -32,6 +35,7 @@ final class GluePart {
         laid = structure.panel(bond.panel());
         onto = structure.panel(bond.onto());
         side = bond.side();
+        seams = bond.seams();
         held = Regions.intersection(bond.placement().inverse().apply(onto.outline()), laid.outline());
         isBar = structure.bonds().stream()
                         .filter(b -> structure.panel(b.panel()).equals(laid))
@@ -45,9 +49,39 @@ final class GluePart {
         return new GluePart(structure, bond);
     }
 
+    /** Where it is, in the laid panel's flat coordinates. */
+    Geometry area() {
+        if (!seams.isEmpty()) {
+            return Regions.union(seams);
+        }
+        return isBar ? Regions.intersection(held, ends()) : held;
+    }
+
+    /** A bar is glued at its ends alone. */
+    private Geometry ends() {
+        Envelope part = held.getEnvelopeInternal();
+        Envelope all = laid.outline().getEnvelopeInternal();
+        boolean sideways = same(part.getHeight(), all.getHeight());
+        double reach = Math.min(END.count(), sideways ? part.getWidth() : part.getHeight());
+        boolean atMinimum = sideways ? part.getMinX() - all.getMinX() < 1 : part.getMinY() - all.getMinY() < 1;
+        Envelope end = sideways
+                ? atMinimum
+                        ? new Envelope(part.getMinX(), part.getMinX() + reach, part.getMinY(), part.getMaxY())
+                        : new Envelope(part.getMaxX() - reach, part.getMaxX(), part.getMinY(), part.getMaxY())
+                : atMinimum
+                        ? new Envelope(part.getMinX(), part.getMaxX(), part.getMinY(), part.getMinY() + reach)
+                        : new Envelope(part.getMinX(), part.getMaxX(), part.getMaxY() - reach, part.getMaxY());
+        return laid.outline().getFactory().toGeometry(end);
+    }
+
     /** A sentence, or nothing where all of it is glued. */
     String text(Ruler ruler) {
         Envelope all = laid.outline().getEnvelopeInternal();
+        if (!seams.isEmpty()) {
+            return " Glue only %s, the side with the glue towards you; the rest stays free."
+                    .formatted(
+                            Steps.joined(seams.stream().map(s -> seam(ruler, s)).toList()));
+        }
         Envelope part = held.getEnvelopeInternal();
         if (laid.outline().getArea() - held.getArea() <= TOUCH) {
             return "";
@@ -65,6 +99,16 @@ final class GluePart {
                                 false)
                         : "what lies on the " + onto.name();
         return " Glue only %s, the side with the glue towards you: the rest has to come away.".formatted(where);
+    }
+
+    /** A narrow line, along an edge or beside one. */
+    private String seam(Ruler ruler, Polygon seam) {
+        Envelope all = laid.outline().getEnvelopeInternal();
+        Envelope part = seam.getEnvelopeInternal();
+        boolean sideways = part.getWidth() < part.getHeight();
+        return sideways
+                ? end(ruler, part.getMinX() - all.getMinX(), all.getMaxX() - part.getMaxX(), part.getWidth(), true)
+                : end(ruler, part.getMinY() - all.getMinY(), all.getMaxY() - part.getMaxY(), part.getHeight(), false);
     }
 
     private static boolean same(double one, double other) {

@@ -30,6 +30,9 @@ public record Joint(Adhesive adhesive, String reason) {
         if (panel.isClear() || onto.isClear()) {
             return new Joint(Adhesive.TAPE, "wet glue runs on film; keep it where something opaque hides it");
         }
+        if (!bond.seams().isEmpty()) {
+            return new Joint(Adhesive.TAPE, "it stays within the seams; wet glue would run into what has to stay open");
+        }
         if (structure.isLoop(bond)) {
             return new Joint(Adhesive.SOLVENT, "it closes a ring of panels that pulls at it all the time");
         }

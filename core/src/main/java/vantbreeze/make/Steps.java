@@ -15,6 +15,7 @@ import vantbreeze.layer.MatCut;
 import vantbreeze.layer.Ornament;
 import vantbreeze.layer.Ornaments;
 import vantbreeze.layer.PlacedOrnament;
+import vantbreeze.layer.PocketRoom;
 import vantbreeze.material.Adhesive;
 import vantbreeze.material.Sheet;
 import vantbreeze.measure.Length;
@@ -82,6 +83,9 @@ public final class Steps {
         structure.bonds().stream().filter(b -> !structure.isFilm(b)).forEach(this::join);
         layMats("Lay the mats", "Dry-fit the mats first", false);
         ornaments.placed().stream().filter(o -> !o.face().beforeAssembly()).forEach(this::lay);
+        PocketRoom.of(structure)
+                .forEach(room ->
+                        steps.add(new Step("Put the %s in".formatted(room.held().name()), room.text(ruler), "")));
         steps.add(new Step(
                 "Close and check",
                 "Close the card: nothing may stick out. Let it dry closed under a weight, then try it in its envelope.%s"
@@ -184,7 +188,9 @@ public final class Steps {
                 bond.ontoSide());
         Joint joint = Joint.of(bond, structure);
         Size tab = laid.box();
-        String tape = joint.adhesive().equals(Adhesive.TAPE) && tab.longSide().isMoreThan(Joint.TAPE_INSET.times(2))
+        String tape = joint.adhesive().equals(Adhesive.TAPE)
+                        && bond.seams().isEmpty()
+                        && tab.longSide().isMoreThan(Joint.TAPE_INSET.times(2))
                 ? " Cut the tape %s long: it ends %s before the edges."
                         .formatted(
                                 ruler.about(tab.longSide().minus(Joint.TAPE_INSET.times(2))),

@@ -3,30 +3,32 @@ package vantbreeze.plan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import vantbreeze.fold.Crossing;
 import vantbreeze.fold.FlatFolder;
 import vantbreeze.fold.FlatStage;
 import vantbreeze.fold.LayerStack;
 import vantbreeze.fold.Motion;
 import vantbreeze.fold.PoseSolver;
+import vantbreeze.fold.Scene;
 import vantbreeze.fold.Standing;
 import vantbreeze.fold.Turns;
 import vantbreeze.structure.Stage;
 import vantbreeze.structure.Structure;
 
 /**
- * How a card moves: from flat to closed where the whole card can lie flat, and from closed to displayed where its fold says
- * how it is displayed.
+ * How a card moves: from flat to closed where the whole card can lie flat, and from closed through all that the recipient is
+ * shown.
  *
  * @param layers for each panel, in the structure's order, how many lie below it on the closed card; empty if it cannot close
- * @param displayed how it stands; empty if it is not displayed
+ * @param standing how it stands where it is first set up; empty if it only lies
  * @param crossing where panels pass through each other on the way, whether they move at once or in turn
  */
 public record Folding(
         Structure structure,
         List<Motion> motions,
         List<Integer> layers,
-        Optional<Standing> displayed,
+        Optional<Standing> standing,
         Optional<Crossing> crossing) {
 
     /** Steps from one stage to the next; the screen draws what lies between them. */
@@ -42,12 +44,11 @@ public record Folding(
         List<Motion> motions = new ArrayList<>();
         Optional<Crossing> crossing = Optional.empty();
         if (work.foldsFlat()) {
-            Optional<Motion> known = work.toDisplayed().filter(m -> m.frames().size() == frames + 1);
-            motions.addAll(motions(structure, frames, Turns.atOnce(structure), known));
+            motions.addAll(motions(structure, frames, Turns.atOnce(structure), work.scenes()));
             crossing = crossing(structure, motions);
             if (crossing.isPresent()) {
                 Turns turns = Turns.inTurn(structure, work.stack().orElseThrow());
-                List<Motion> inTurn = motions(structure, frames * turns.count(), turns, Optional.empty());
+                List<Motion> inTurn = motions(structure, frames * turns.count(), turns, List.of());
                 Optional<Crossing> left = crossing(structure, inTurn);
                 if (turns.count() > 1 && left.isEmpty()) {
                     motions = inTurn;
@@ -55,28 +56,37 @@ public record Folding(
                 }
             }
         }
-        int last = motions.stream().mapToInt(m -> m.frames().size()).max().orElse(1) - 1;
-        Optional<Standing> displayed = motions.stream()
-                .filter(m -> m.to().equals(Stage.DISPLAYED) && m.blocked().isEmpty())
+        Optional<Standing> standing = motions.stream()
+                .filter(m -> m.blocked().isEmpty()
+                        && structure.stage(m.to()).role() == Stage.Role.SHOWN
+                        && !structure.stage(m.to()).isFlat())
                 .findFirst()
-                .map(m -> Standing.of(structure, m.frames().get(last)));
+                .map(m -> Standing.of(structure, PoseSolver.last(m)));
         List<Integer> layers = work.stack().map(s -> layers(structure, s)).orElse(List.of());
-        return new Folding(structure, List.copyOf(motions), layers, displayed, crossing);
+        return new Folding(structure, List.copyOf(motions), layers, standing, crossing);
     }
 
-    /** @param toDisplayed the second motion, where it has been found already */
-    private static List<Motion> motions(Structure structure, int frames, Turns turns, Optional<Motion> toDisplayed) {
+    /** @param known where some of the way has been found already */
+    private static List<Motion> motions(Structure structure, int frames, Turns turns, List<Scene> known) {
         List<Motion> motions = new ArrayList<>();
         Stage flat = structure.stage(Stage.FLAT);
-        Stage closed = structure.stage(Stage.CLOSED);
+        Stage before = structure.closed();
         if (FlatFolder.fold(structure, flat).faults().isEmpty()) {
-            motions.add(PoseSolver.between(structure, flat, closed, frames, turns));
+            motions.add(PoseSolver.between(structure, flat, before, frames, turns));
         }
-        structure.stages().stream()
-                .filter(s -> s.name().equals(Stage.DISPLAYED))
-                .findFirst()
-                .ifPresent(shown -> motions.add(toDisplayed.orElseGet(
-                        () -> PoseSolver.between(structure, closed, shown, frames, turns.reversed()))));
+        Turns opening = turns.reversed();
+        for (Stage shown : structure.shown()) {
+            Stage from = before;
+            Turns moved = opening;
+            motions.add(known.stream()
+                    .flatMap(s -> s instanceof Scene.Raised r ? Stream.of(r) : Stream.empty())
+                    .filter(r -> r.stage().equals(shown) && r.way().frames().size() == frames + 1)
+                    .map(Scene.Raised::way)
+                    .findFirst()
+                    .orElseGet(() -> PoseSolver.between(structure, from, shown, frames, moved)));
+            before = shown;
+            opening = Turns.atOnce(structure);
+        }
         return motions;
     }
 

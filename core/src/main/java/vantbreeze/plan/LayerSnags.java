@@ -10,12 +10,14 @@ import vantbreeze.layer.Dressing;
 import vantbreeze.layer.Face;
 import vantbreeze.layer.Mat;
 import vantbreeze.layer.MessageRoom;
+import vantbreeze.layer.PocketRoom;
 import vantbreeze.measure.Ruler;
 import vantbreeze.measure.UnitSystem;
 import vantbreeze.structure.Bond;
 import vantbreeze.structure.Panel;
 import vantbreeze.structure.Regions;
 import vantbreeze.structure.Side;
+import vantbreeze.structure.Stage;
 
 /** Looks over what is laid on the panels. */
 final class LayerSnags {
@@ -39,6 +41,7 @@ final class LayerSnags {
         snags.dropped();
         if (draft.work().foldsFlat()) {
             snags.upsideDown();
+            snags.pockets();
             snags.showsThrough();
             snags.messageRoom();
             snags.closure();
@@ -97,15 +100,30 @@ final class LayerSnags {
         }
     }
 
-    static String when(Face.Seen seen) {
-        return switch (seen) {
+    static String when(Face.Moment moment) {
+        return switch (moment.how()) {
             case CLOSED -> "on the closed card";
-            case OPENED -> "on the open card";
+            case OPENED ->
+                moment.stage().equals(Stage.FLAT) ? "on the open card" : "with %s before you".formatted(moment.stage());
             case DISPLAYED -> "as it stands";
             case OPENING -> "as it opens";
             case ASIDE -> "seen from the side";
             case BEHIND -> "seen from behind";
         };
+    }
+
+    /** What sinks into its pocket cannot be pulled out again. */
+    private void pockets() {
+        for (PocketRoom room : PocketRoom.of(work.structure())) {
+            if (room.atRest().isNothing() || room.slid().isNothing()) {
+                add(
+                        Snag.Code.POCKET_SWALLOWS,
+                        Severity.WARNING,
+                        place(work.structure().panel(room.held().pocket())),
+                        "There is too little of the %s to take hold of. %s Raise it by a higher bottom seam, keep it at the outer edge by a side stop, or cut the mouth lower."
+                                .formatted(room.held().name(), room.text(ruler)));
+            }
+        }
     }
 
     /** Tape on clear film is seen unless something opaque lies over it. */

@@ -2,13 +2,12 @@ package vantbreeze.plan;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.AffineTransformation;
 import vantbreeze.fold.LayerStack;
-import vantbreeze.fold.PoseSolver;
+import vantbreeze.fold.Scene;
 import vantbreeze.fold.Sight;
 import vantbreeze.layer.Face;
 import vantbreeze.layer.Mat;
@@ -23,7 +22,7 @@ import vantbreeze.structure.Regions;
  * @param box around all of it, its lower left corner at the origin, in counts of 1/640 mm
  * @param regions to draw one over the other: panels, then what is laid on them, then ornaments
  */
-public record Look(Face.Seen moment, Envelope box, List<Region> regions) {
+public record Look(Face.Moment moment, Envelope box, List<Region> regions) {
 
     /**
      * One visible area.
@@ -75,7 +74,7 @@ public record Look(Face.Seen moment, Envelope box, List<Region> regions) {
     /** Of a panel of which more is seen nothing is hidden but hairs between edges that coincide. */
     private static final double WHOLE = 1 - 1e-6;
 
-    /** @return the card closed, opened, displayed and from behind, as far as it can be seen so */
+    /** @return the card closed, at each stage the recipient is shown, and from behind */
     public static List<Look> all(Brief brief) {
         return all(brief, Draft.of(brief).work());
     }
@@ -84,20 +83,24 @@ public record Look(Face.Seen moment, Envelope box, List<Region> regions) {
         List<Look> looks = new ArrayList<>();
         work.stack().ifPresent(stack -> {
             looks.add(closed(brief, work, stack));
-            work.opened().ifPresent(o -> looks.add(lying(brief, work, o, Face.Seen.OPENED)));
-            displayed(brief, work).ifPresent(looks::add);
-            looks.add(lying(brief, work, stack, Face.Seen.BEHIND));
+            for (Scene scene : work.scenes()) {
+                looks.add(
+                        scene instanceof Scene.Lying lying
+                                ? lying(brief, work, lying.layers(), Face.Moment.of(scene))
+                                : standing(brief, work, (Scene.Raised) scene));
+            }
+            looks.add(lying(brief, work, stack, Face.Moment.BEHIND));
         });
         return looks;
     }
 
     static Look closed(Brief brief, Workpiece work, LayerStack stack) {
-        return lying(brief, work, stack, Face.Seen.CLOSED);
+        return lying(brief, work, stack, Face.Moment.CLOSED);
     }
 
     /** From above, or from behind after turning it over like a page. */
-    private static Look lying(Brief brief, Workpiece work, LayerStack stack, Face.Seen moment) {
-        boolean behind = moment == Face.Seen.BEHIND;
+    private static Look lying(Brief brief, Workpiece work, LayerStack stack, Face.Moment moment) {
+        boolean behind = moment.how() == Face.Seen.BEHIND;
         AffineTransformation turned = behind ? AffineTransformation.scaleInstance(-1, 1) : new AffineTransformation();
         List<Shown> shown = new ArrayList<>();
         for (Face face : work.faces()) {
@@ -111,24 +114,21 @@ public record Look(Face.Seen moment, Envelope box, List<Region> regions) {
         return painted(brief, work, moment, shown);
     }
 
-    private static Optional<Look> displayed(Brief brief, Workpiece work) {
-        return work.toDisplayed().map(motion -> {
-            List<Shown> shown = new ArrayList<>();
-            for (Sight.View view :
-                    Sight.of(work.structure(), PoseSolver.last(motion)).picture(BEFORE)) {
-                Face face = work.faces().stream()
-                        .filter(f -> f.panel().equals(view.face().panel())
-                                && f.side() == view.face().side())
-                        .findFirst()
-                        .orElseGet(() ->
-                                Face.hardlySeen(view.face().panel(), view.face().side()));
-                shown.add(new Shown(face, view.seen(), view.toPicture()));
-            }
-            return painted(brief, work, Face.Seen.DISPLAYED, shown);
-        });
+    private static Look standing(Brief brief, Workpiece work, Scene.Raised scene) {
+        List<Shown> shown = new ArrayList<>();
+        for (Sight.View view : Sight.of(work.structure(), scene.pose()).picture(BEFORE)) {
+            Face face = work.faces().stream()
+                    .filter(f -> f.panel().equals(view.face().panel())
+                            && f.side() == view.face().side())
+                    .findFirst()
+                    .orElseGet(() ->
+                            Face.hardlySeen(view.face().panel(), view.face().side()));
+            shown.add(new Shown(face, view.seen(), view.toPicture()));
+        }
+        return painted(brief, work, Face.Moment.of(scene), shown);
     }
 
-    private static Look painted(Brief brief, Workpiece work, Face.Seen moment, List<Shown> shown) {
+    private static Look painted(Brief brief, Workpiece work, Face.Moment moment, List<Shown> shown) {
         Envelope box = new Envelope();
         shown.forEach(s -> box.expandToInclude(s.seen().getEnvelopeInternal()));
         List<Region> regions = new ArrayList<>();
@@ -146,7 +146,7 @@ public record Look(Face.Seen moment, Envelope box, List<Region> regions) {
             for (PlacedOrnament o : work.ornaments().placed()) {
                 if (o.face().equals(s.face())) {
                     /* On the closed card it lies above all that it crosses. */
-                    boolean onTop = moment == Face.Seen.CLOSED
+                    boolean onTop = moment.how() == Face.Seen.CLOSED
                             && !o.fromBelow()
                             && !o.crosses().isEmpty();
                     Geometry seen = onTop ? s.toPicture().transform(o.onPiece()) : s.seenOf(o);

@@ -11,6 +11,7 @@ import vantbreeze.fold.Crossing;
 import vantbreeze.fold.Motion;
 import vantbreeze.fold.PoseSolver;
 import vantbreeze.fold.RigidMotion;
+import vantbreeze.fold.Scene;
 import vantbreeze.layer.Ornament;
 import vantbreeze.layer.PlacedOrnament;
 import vantbreeze.measure.Length;
@@ -163,7 +164,7 @@ final class OrnamentSnags {
 
     /** Above the line of the card as it stands: seen over its top, and the first thing to bend. */
     private void above(PlacedOrnament o) {
-        Optional<List<RigidMotion>> pose = work.toDisplayed().map(PoseSolver::last);
+        Optional<List<RigidMotion>> pose = Scene.standing(work.scenes()).map(Scene.Raised::pose);
         if (pose.isEmpty()) {
             return;
         }

@@ -33,6 +33,7 @@ public record PartWeight(String part, double grams) {
             weights.add(
                     new PartWeight(o.ornament().name(), o.ornament().paper().grams(squareMillimetres(o.onPiece()))));
         }
+        work.structure().held().forEach(h -> weights.add(new PartWeight(h.name(), h.grams())));
         for (Piece piece : work.closure().pieces()) {
             weights.add(new PartWeight(piece.name(), brief.base().grams(piece.squareMillimetres())));
         }

@@ -10,6 +10,7 @@ import vantbreeze.layer.Dressing;
 import vantbreeze.layer.Face;
 import vantbreeze.layer.MessageRoom;
 import vantbreeze.layer.Ornaments;
+import vantbreeze.layer.PocketRoom;
 import vantbreeze.make.ScoreCard;
 import vantbreeze.make.Step;
 import vantbreeze.measure.Length;
@@ -24,6 +25,7 @@ import vantbreeze.structure.Structure;
  *
  * @param closed null if the card cannot fold flat
  * @param messageRoom where there is room to write, the largest first
+ * @param pockets what is put into it, and how much of that shows
  * @param fromSheet how many bases the sheet gives
  * @param fit how the closed card sits in the brief's envelope; null without one or if it cannot fold
  * @param closest other envelopes that take it, best first
@@ -39,6 +41,7 @@ public record Plan(
         Dressing dressing,
         Ornaments ornaments,
         List<MessageRoom> messageRoom,
+        List<PocketRoom> pockets,
         ClosureKit closure,
         List<CutPiece> cutList,
         Yield fromSheet,
@@ -59,6 +62,7 @@ public record Plan(
                 dressing,
                 ornaments,
                 messageRoom,
+                pockets,
                 closure,
                 cutList,
                 fromSheet,

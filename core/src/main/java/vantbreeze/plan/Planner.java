@@ -18,6 +18,7 @@ import vantbreeze.layer.Mat;
 import vantbreeze.layer.MatCut;
 import vantbreeze.layer.Ornament;
 import vantbreeze.layer.PlacedOrnament;
+import vantbreeze.layer.PocketRoom;
 import vantbreeze.make.Grouped;
 import vantbreeze.make.Steps;
 import vantbreeze.measure.Size;
@@ -71,6 +72,7 @@ public final class Planner {
                 work.dressing(),
                 work.ornaments(),
                 work.messageRoom(),
+                PocketRoom.of(work.structure()),
                 work.closure(),
                 cutList(brief, work),
                 Yield.of(work.structure().pieces(), brief.sheet().size()),

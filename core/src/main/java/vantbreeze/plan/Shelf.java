@@ -59,8 +59,7 @@ public final class Shelf {
         }
 
         public boolean stands() {
-            return folding != null
-                    && folding.displayed().filter(s -> s.stands()).isPresent();
+            return folding != null && folding.standing().filter(s -> s.stands()).isPresent();
         }
 
         /** Hand's turns: every score is one, every glued area two. */

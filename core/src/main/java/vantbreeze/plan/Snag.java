@@ -25,6 +25,7 @@ public record Snag(Code code, Severity severity, Place place, String text, List<
         UPSIDE_DOWN,
         SHOWS_THROUGH,
         NO_MESSAGE_ROOM,
+        POCKET_SWALLOWS,
         ORNAMENT_HOMELESS,
         ORNAMENT_BLOCKS_FOLD,
         ORNAMENT_COLLIDES,

@@ -10,8 +10,7 @@ import vantbreeze.fold.FlatStage;
 import vantbreeze.fold.FoldFault;
 import vantbreeze.fold.Girth;
 import vantbreeze.fold.LayerStack;
-import vantbreeze.fold.Motion;
-import vantbreeze.fold.PoseSolver;
+import vantbreeze.fold.Scene;
 import vantbreeze.fold.StackMap;
 import vantbreeze.layer.Dressing;
 import vantbreeze.layer.Face;
@@ -34,7 +33,7 @@ import vantbreeze.structure.Structure;
  * @param faults why it cannot
  * @param bulk how thick the closed card is where, with all that is laid on it and what holds it shut
  * @param girth how far it is around it
- * @param toDisplayed how it moves from closed to displayed, if it is displayed and can get there
+ * @param scenes how the open card is looked at; empty if it cannot fold flat
  */
 record Workpiece(
         Values values,
@@ -42,7 +41,7 @@ record Workpiece(
         FlatStage closed,
         Optional<LayerStack> stack,
         List<FoldFault> faults,
-        Optional<Motion> toDisplayed,
+        List<Scene> scenes,
         List<Face> faces,
         Dressing dressing,
         Ornaments ornaments,
@@ -61,12 +60,11 @@ record Workpiece(
             faults.add(new FoldFault.PanelsCross(
                     structure.panels().stream().map(Panel::name).toList()));
         }
-        Optional<Motion> toDisplayed = stack.flatMap(s -> PoseSolver.toDisplayed(structure));
-        List<Face> faces = stack.map(s -> Face.of(structure, s, opened(structure), toDisplayed.map(PoseSolver::last)))
-                .orElse(List.of());
+        List<Scene> scenes = stack.isPresent() ? Scene.of(structure) : List.of();
+        List<Face> faces = stack.map(s -> Face.of(structure, s, scenes)).orElse(List.of());
         Dressing dressing = stack.map(s -> Dressing.of(faces, structure, s, brief.matting()))
                 .orElse(Dressing.NONE);
-        List<StackMap.Layer> papers = papers(brief, closed, dressing);
+        List<StackMap.Layer> papers = papers(brief, structure, closed, dressing);
         Ornaments ornaments = stack.map(s -> Ornaments.of(brief.ornaments(), faces, structure, s, papers))
                 .orElse(Ornaments.NONE);
         papers.addAll(ornaments.layers());
@@ -81,7 +79,7 @@ record Workpiece(
                 closed,
                 stack,
                 List.copyOf(faults),
-                toDisplayed,
+                scenes,
                 faces,
                 dressing,
                 ornaments,
@@ -110,18 +108,7 @@ record Workpiece(
         return panel.isClear() ? Film.THICKNESS : brief.base().thickness();
     }
 
-    /** The card opened out, if it lies flat so. */
-    Optional<LayerStack> opened() {
-        return opened(structure);
-    }
-
-    private static Optional<LayerStack> opened(Structure structure) {
-        Stage flat = structure.stage(Stage.FLAT);
-        FlatStage lying = FlatFolder.fold(structure, flat);
-        return lying.faults().isEmpty() ? LayerStack.of(structure, flat, lying) : Optional.empty();
-    }
-
-    private static List<StackMap.Layer> papers(Brief brief, FlatStage closed, Dressing dressing) {
+    private static List<StackMap.Layer> papers(Brief brief, Structure structure, FlatStage closed, Dressing dressing) {
         List<StackMap.Layer> papers = new ArrayList<>();
         closed.panels().forEach(p -> papers.add(new StackMap.Layer(p.outline(), thickness(brief, p.panel()))));
         for (Mat mat : dressing.mats()) {
@@ -129,6 +116,10 @@ record Workpiece(
                     closed.placed(mat.face().panel()).motion().apply(mat.outline()),
                     mat.paper().thickness()));
         }
+        structure
+                .held()
+                .forEach(h -> papers.add(new StackMap.Layer(
+                        closed.placed(structure.panel(h.behind())).motion().apply(h.outline()), h.thickness())));
         return papers;
     }
 

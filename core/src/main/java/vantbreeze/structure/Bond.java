@@ -1,5 +1,7 @@
 package vantbreeze.structure;
 
+import java.util.List;
+import org.locationtech.jts.geom.Polygon;
 import vantbreeze.measure.Length;
 
 /**
@@ -10,8 +12,20 @@ import vantbreeze.measure.Length;
  * @param onto the panel it is glued to
  * @param ontoSide the side of that panel
  * @param placement carries the panel's own flat coordinates to the flat coordinates of {@code onto}
+ * @param seams where the glue is, in the panel's own flat coordinates; empty for all that lies on the other
  */
-public record Bond(String id, String panel, Side side, String onto, Side ontoSide, FlatMotion placement) {
+public record Bond(
+        String id, String panel, Side side, String onto, Side ontoSide, FlatMotion placement, List<Polygon> seams) {
+
+    /** Glued wherever the one lies on the other. */
+    public Bond(String id, String panel, Side side, String onto, Side ontoSide, FlatMotion placement) {
+        this(id, panel, side, onto, ontoSide, placement, List.of());
+    }
+
+    /** The same, glued along these only. */
+    public Bond along(List<Polygon> other) {
+        return new Bond(id, panel, side, onto, ontoSide, placement, other);
+    }
 
     /**
      * Glued by its back onto a face, not turned: both are seen from the same side.
@@ -35,6 +49,7 @@ public record Bond(String id, String panel, Side side, String onto, Side ontoSid
     }
 
     public Bond {
+        seams = List.copyOf(seams);
         if (placement.turnsOver() != (side == ontoSide)) {
             throw new IllegalArgumentException(
                     "The bond (%s) glues %s to %s, so its placement must %sturn the panel over."

@@ -8,9 +8,20 @@ import java.util.Map;
  * One state of the card: the fold angle of every score.
  *
  * @param name flat, closed, displayed or another
+ * @param role what the card is looked at for in that state
  * @param degrees by score id, in [-180, 180]; positive valley, negative mountain, 0 unfolded. A score not listed is 0.
  */
-public record Stage(String name, Map<String, Double> degrees) {
+public record Stage(String name, Role role, Map<String, Double> degrees) {
+
+    /** What a stage is for. */
+    public enum Role {
+        /** As it is cut. */
+        MADE,
+        /** As it is posted. */
+        CLOSED,
+        /** As the recipient looks at it, standing or lying. */
+        SHOWN
+    }
 
     public static final String FLAT = "flat";
     public static final String CLOSED = "closed";
@@ -26,21 +37,31 @@ public record Stage(String name, Map<String, Double> degrees) {
         });
     }
 
+    /** As the recipient looks at it. */
+    public Stage(String name, Map<String, Double> degrees) {
+        this(name, Role.SHOWN, degrees);
+    }
+
     public static Stage flat() {
-        return new Stage(FLAT, Map.of());
+        return new Stage(FLAT, Role.MADE, Map.of());
     }
 
     /** Every score folded by the same share of its full angle, 0 to 1, each in its own direction. */
-    public static Stage folded(String name, List<ScoreLine> scores, double share) {
+    public static Stage folded(String name, Role role, List<ScoreLine> scores, double share) {
         Map<String, Double> degrees = new HashMap<>();
         scores.forEach(s -> degrees.put(s.id(), share * s.fold().fullDegrees()));
-        return new Stage(name, degrees);
+        return new Stage(name, role, degrees);
     }
 
     public Stage with(Map<String, Double> more) {
         Map<String, Double> all = new HashMap<>(degrees);
         all.putAll(more);
-        return new Stage(name, all);
+        return new Stage(name, role, all);
+    }
+
+    /** The same, with what it does not say as on the other. */
+    Stage over(Stage other) {
+        return new Stage(name, role, other.with(degrees).degrees());
     }
 
     /** @return degrees of that score */

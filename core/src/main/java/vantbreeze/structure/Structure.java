@@ -18,11 +18,10 @@ import java.util.stream.Stream;
  */
 public final class Structure {
 
-    private static final Set<String> BUILT_IN = Set.of(Stage.FLAT, Stage.CLOSED);
-
     private final List<Piece> pieces;
     private final List<Bond> bonds;
     private final List<Lay> lays;
+    private final List<Held> held;
     private final Map<String, Habit> habits;
     private final List<Stage> stages;
     private final List<Panel> panels;
@@ -40,6 +39,7 @@ public final class Structure {
         pieces = List.copyOf(builder.pieces);
         bonds = List.copyOf(builder.bonds);
         lays = List.copyOf(builder.lays);
+        held = List.copyOf(builder.held);
         habits = Map.copyOf(builder.habits);
         List<Arrangement> arranged = pieces.stream().map(Arrangement::of).toList();
         panels = arranged.stream().flatMap(a -> a.panels().stream()).toList();
@@ -52,7 +52,10 @@ public final class Structure {
                     .forEach(name ->
                             called.computeIfAbsent(name, k -> new ArrayList<>()).add(panel));
         }
-        stages = Stream.concat(Stream.of(Stage.flat(), builder.closed(scores)), builder.stages.stream())
+        Stage closed = builder.closed(scores);
+        stages = Stream.concat(
+                        Stream.of(Stage.flat(), closed),
+                        builder.stages.stream().map(s -> builder.lying.contains(s.name()) ? s.over(closed) : s))
                 .toList();
         anchor = panel(builder.anchor);
         hinges.forEach(h -> link(h, h.first(), h.second()));
@@ -70,13 +73,19 @@ public final class Structure {
         Builder builder = new Builder(pieces);
         builder.bonds.addAll(bonds);
         builder.lays.addAll(lays);
+        builder.held.addAll(held);
         builder.habits.putAll(habits);
-        Stage closed = stage(Stage.CLOSED);
+        Stage closed = closed();
         scores().stream()
                 .map(ScoreLine::id)
                 .filter(s -> closed.degrees(s) == 0)
                 .forEach(builder.unfoldedWhenClosed::add);
-        stages.stream().filter(s -> !BUILT_IN.contains(s.name())).forEach(builder.stages::add);
+        for (Stage stage : shown()) {
+            builder.stages.add(stage);
+            if (stage.isFlat()) {
+                builder.lying.add(stage.name());
+            }
+        }
         builder.anchor = anchor.id();
         return builder;
     }
@@ -89,8 +98,10 @@ public final class Structure {
         private final List<Piece> pieces;
         private final List<Bond> bonds = new ArrayList<>();
         private final List<Lay> lays = new ArrayList<>();
+        private final List<Held> held = new ArrayList<>();
         private final Map<String, Habit> habits = new HashMap<>();
         private final List<Stage> stages = new ArrayList<>();
+        private final Set<String> lying = new HashSet<>();
         private final Set<String> unfoldedWhenClosed = new HashSet<>();
         private String anchor;
 
@@ -123,6 +134,7 @@ public final class Structure {
         private Stage closed(List<ScoreLine> scores) {
             return Stage.folded(
                     Stage.CLOSED,
+                    Stage.Role.CLOSED,
                     scores.stream()
                             .filter(s -> !unfoldedWhenClosed.contains(s.id()))
                             .toList(),
@@ -132,6 +144,12 @@ public final class Structure {
         /** On the closed card the first lies above the second. */
         public Builder lay(String upper, String lower) {
             lays.add(new Lay(upper, lower));
+            return this;
+        }
+
+        /** The card carries that in a pocket. */
+        public Builder holds(Held thing) {
+            held.add(thing);
             return this;
         }
 
@@ -150,13 +168,19 @@ public final class Structure {
         public Builder displayed(double share) {
             List<ScoreLine> scores =
                     pieces.stream().flatMap(p -> p.scores().stream()).toList();
-            return stage(Stage.folded(Stage.DISPLAYED, scores, share));
+            return stage(Stage.folded(Stage.DISPLAYED, Stage.Role.SHOWN, scores, share));
         }
 
-        /** More scores of a card whose displayed stage is given already; without effect on one that is not displayed. */
+        /** More scores of a card as it stands; without effect where it only lies. */
         public Builder displayedWith(Map<String, Double> more) {
-            stages.replaceAll(s -> s.name().equals(Stage.DISPLAYED) ? s.with(more) : s);
+            stages.replaceAll(s -> lying.contains(s.name()) ? s : s.with(more));
             return this;
+        }
+
+        /** The card lying flat before the recipient, folded as it is closed but for these scores. */
+        public Builder lying(String name, Map<String, Double> changes) {
+            lying.add(name);
+            return stage(new Stage(name, changes));
         }
 
         public Builder stage(Stage stage) {
@@ -309,12 +333,34 @@ public final class Structure {
         return lays;
     }
 
+    /** What lies in its pockets. */
+    public List<Held> held() {
+        return held;
+    }
+
+    /** The bond that joins the first of two panels to the second. */
+    public Optional<Bond> bond(Panel laid, Panel onto) {
+        return bonds.stream()
+                .filter(b -> panel(b.panel()).equals(laid) && panel(b.onto()).equals(onto))
+                .findFirst();
+    }
+
     public List<Vertex> vertices() {
         return vertices;
     }
 
     public List<Stage> stages() {
         return stages;
+    }
+
+    /** As it is posted. */
+    public Stage closed() {
+        return stage(Stage.CLOSED);
+    }
+
+    /** What the recipient looks at, in the order of the looking. */
+    public List<Stage> shown() {
+        return stages.stream().filter(s -> s.role() == Stage.Role.SHOWN).toList();
     }
 
     public Panel anchor() {

@@ -19,7 +19,8 @@ import vantbreeze.structure.Structure;
 class StandingTest {
 
     private static Standing displayed(Structure structure) {
-        return Standing.of(structure, PoseSolver.displayed(structure).orElseThrow());
+        return Standing.of(
+                structure, Scene.standing(Scene.of(structure)).orElseThrow().pose());
     }
 
     /**

@@ -27,6 +27,7 @@ import vantbreeze.fold.FlatStage;
 import vantbreeze.fold.LayerStack;
 import vantbreeze.fold.Motion;
 import vantbreeze.fold.PoseSolver;
+import vantbreeze.fold.Scene;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.ToolGrid;
 import vantbreeze.structure.Panel;
@@ -143,9 +144,9 @@ class AnyParametersTest {
             assertThat(closing.blocked()).as("%s with %s", fold.id(), chosen).isEmpty();
             FlatPoses.assertLies(structure, PoseSolver.last(closing), Stage.CLOSED);
         }
-        PoseSolver.toDisplayed(structure)
-                .ifPresent(motion ->
-                        FlatPoses.assertLies(structure, motion.frames().get(0), Stage.CLOSED));
+        Scene.standing(Scene.of(structure))
+                .filter(s -> structure.shown().get(0).equals(s.stage()))
+                .ifPresent(s -> FlatPoses.assertLies(structure, s.way().frames().get(0), Stage.CLOSED));
     }
 
     /** Paper does not go through paper, at any size and whatever is chosen: asked of the whole way, frame by frame. */

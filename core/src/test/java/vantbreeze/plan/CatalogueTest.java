@@ -163,7 +163,7 @@ class CatalogueTest {
     @Test
     void noTowerClosesWithEveryRowFoldedAtItsEndPanel() {
         Structure tower = Planner.plan(brief("tower", "4 1/4 x 5 1/2")).structure();
-        Stage all = Stage.folded("all folded", tower.scores(), 1);
+        Stage all = Stage.folded("all folded", Stage.Role.SHOWN, tower.scores(), 1);
         assertThat(FlatFolder.fold(tower, all).faults()).isNotEmpty();
         assertThat(FlatFolder.closed(tower).faults()).isEmpty();
     }
@@ -172,7 +172,7 @@ class CatalogueTest {
     @Test
     void aTowerIsAsDeepAsItsSide() {
         var standing = Folding.of(brief("tower", "4 1/4 x 5 1/2").with("side", in("1")))
-                .displayed()
+                .standing()
                 .orElseThrow();
         assertThat(standing.depth().millimetres()).isCloseTo(25.4, within(0.02));
         assertThat(standing.width().millimetres()).isCloseTo(25.4 * (4.25 + 2), within(0.02));
@@ -211,7 +211,7 @@ class CatalogueTest {
     void aTwinPillarStandsWithItsWallsBowed() {
         for (String closing : List.of("columns lean in", "columns lean out")) {
             var standing = Folding.of(chosen(brief("twin-pillar", "7 x 6"), "closing " + closing))
-                    .displayed()
+                    .standing()
                     .orElseThrow();
             double psi = Math.toRadians(15);
             assertThat(standing.width().millimetres()).isCloseTo(25.4 * (2 + 5 * Math.cos(psi)), within(0.05));
@@ -391,7 +391,7 @@ class CatalogueTest {
                 FlatPoses.assertLies(folding.structure(), motion.frames().get(0), Stage.CLOSED);
             }
         }
-        assertThat(folding.displayed()).isPresent();
+        assertThat(folding.standing()).isPresent();
     }
 
     /** In millimetres and grid marks no inch maker uses, sized by an envelope and by a sheet. */
@@ -411,7 +411,7 @@ class CatalogueTest {
     void foldsThatStandAreKnown() {
         for (String fold : List.of("z-fold", "book", "top-fold", "concertina", "stage", "latch-gate", "gatefold")) {
             assertThat(Folding.of(brief(fold, "4 1/4 x 5 1/2"))
-                            .displayed()
+                            .standing()
                             .orElseThrow()
                             .stands())
                     .as(fold)
@@ -422,7 +422,7 @@ class CatalogueTest {
     /** A tent of two equal sides settles with both lower edges on the table: as high as half its angle's cosine makes it. */
     @Test
     void aTentSettlesOnItsTwoEdges() {
-        var tent = Folding.of(brief("top-fold", "4 1/4 x 5 1/2")).displayed().orElseThrow();
+        var tent = Folding.of(brief("top-fold", "4 1/4 x 5 1/2")).standing().orElseThrow();
         double half = Math.toRadians(45.0 / 2);
         assertThat(tent.height().millimetres()).isCloseTo(139.7 * Math.cos(half), within(0.02));
         assertThat(tent.depth().millimetres()).isCloseTo(2 * 139.7 * Math.sin(half), within(0.02));
@@ -434,7 +434,7 @@ class CatalogueTest {
         var standing = Folding.of(brief("stage", "5 1/2 x 4 1/4")
                         .with("wing", in("1 1/4"))
                         .with("depth", in("1")))
-                .displayed()
+                .standing()
                 .orElseThrow();
         assertThat(standing.depth().millimetres()).isCloseTo(25.4, within(0.02));
         assertThat(standing.width().millimetres()).isCloseTo(139.7, within(0.02));

@@ -50,7 +50,7 @@ class FoldsPageTest {
         Brief brief = Briefs.closed(fold.id(), fold.id().equals("free-strip") ? null : "4 1/4", "5 1/2");
         Plan plan = Planner.plan(brief);
         String standing = Folding.of(brief)
-                .displayed()
+                .standing()
                 .map(s -> "%s deep, %s".formatted(INCH.about(s.depth()), s.stands() ? "stands" : "does not stand"))
                 .orElse("");
         return "| %s | %s | %s | %s | %d | %s |"

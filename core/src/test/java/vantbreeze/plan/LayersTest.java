@@ -398,7 +398,7 @@ class LayersTest {
     void everyFoldHasItsLooks(FoldDesign fold) {
         Brief brief = Briefs.closed(fold.id(), fold.id().equals("free-strip") ? null : "5", "7");
         List<Look> looks = Look.all(brief);
-        assertThat(looks).extracting(Look::moment).contains(Face.Seen.CLOSED, Face.Seen.BEHIND);
+        assertThat(looks).extracting(l -> l.moment().how()).contains(Face.Seen.CLOSED, Face.Seen.BEHIND);
         double closed = Draft.of(brief).work().closed().footprint().getArea();
         for (Look look : looks) {
             double panels = look.regions().stream()
@@ -406,7 +406,7 @@ class LayersTest {
                     .mapToDouble(r -> r.outline().getArea())
                     .sum();
             assertThat(panels).isGreaterThan(0);
-            if (look.moment() == Face.Seen.CLOSED || look.moment() == Face.Seen.BEHIND) {
+            if (look.moment().how() == Face.Seen.CLOSED || look.moment().how() == Face.Seen.BEHIND) {
                 assertThat(panels).isCloseTo(closed, within(closed * 0.3));
                 assertThat(panels).isLessThan(closed * 1.001);
             }
@@ -418,7 +418,7 @@ class LayersTest {
     void aPictureOfTheStandingCardShowsEachSpotOnce() {
         for (String fold : List.of("tower", "side-step", "w-fold", "stage", "floating-book")) {
             Look look = Look.all(Briefs.closed(fold, "5", "7")).stream()
-                    .filter(l -> l.moment() == Face.Seen.DISPLAYED)
+                    .filter(l -> l.moment().how() == Face.Seen.DISPLAYED)
                     .findFirst()
                     .orElseThrow();
             List<Polygon> panels = look.regions().stream()

@@ -13,7 +13,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import vantbreeze.catalogue.FoldCatalogue;
 import vantbreeze.catalogue.FoldDesign;
-import vantbreeze.fold.PoseSolver;
+import vantbreeze.fold.Scene;
 import vantbreeze.layer.Face;
 import vantbreeze.layer.Mat;
 import vantbreeze.layer.Matting;
@@ -125,9 +125,9 @@ class WindowTest {
         for (String panel : panels.subList(1, Math.min(3, panels.size()))) {
             Plan plan = Planner.plan(brief.with("window", panel));
             assertThat(plan.closed().size()).as(panel).isEqualTo(plain.closed().size());
-            assertThat(PoseSolver.toDisplayed(plan.structure()).isPresent())
+            assertThat(Scene.standing(Scene.of(plan.structure())).isPresent())
                     .as(panel)
-                    .isEqualTo(PoseSolver.toDisplayed(plain.structure()).isPresent());
+                    .isEqualTo(Scene.standing(Scene.of(plain.structure())).isPresent());
         }
     }
 }

@@ -22,7 +22,7 @@ import vantbreeze.structure.Panel;
 public record FoldingJson(
         List<BodyJson> panels,
         List<MotionJson> motions,
-        @Schema(nullable = true) StandingJson displayed,
+        @Schema(nullable = true) StandingJson standing,
 
         @Schema(nullable = true, description = "what would have to pass through each other on the way")
         String crossing) {
@@ -62,7 +62,7 @@ public record FoldingJson(
         return new FoldingJson(
                 panels,
                 folding.motions().stream().map(m -> motion(m, units)).toList(),
-                folding.displayed().map(s -> standing(s, units)).orElse(null),
+                folding.standing().map(s -> standing(s, units)).orElse(null),
                 folding.crossing().map(c -> crossing(folding, c)).orElse(null));
     }
 

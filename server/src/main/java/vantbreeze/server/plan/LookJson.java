@@ -13,7 +13,16 @@ import vantbreeze.structure.Side;
  * @param regions to draw one over the other
  */
 @Schema(name = "Look")
-public record LookJson(Face.Seen moment, double widthMm, double heightMm, List<RegionJson> regions) {
+public record LookJson(MomentJson moment, double widthMm, double heightMm, List<RegionJson> regions) {
+
+    /** @param stage the name of the stage that is looked at */
+    @Schema(name = "Moment")
+    public record MomentJson(Face.Seen how, String stage) {
+
+        static MomentJson of(Face.Moment moment) {
+            return new MomentJson(moment.how(), moment.stage());
+        }
+    }
 
     /** One visible area. */
     @Schema(name = "Region")
@@ -48,7 +57,7 @@ public record LookJson(Face.Seen moment, double widthMm, double heightMm, List<R
 
     static LookJson of(Look look) {
         return new LookJson(
-                look.moment(),
+                MomentJson.of(look.moment()),
                 look.box().getWidth() / Length.COUNTS_PER_MILLIMETRE,
                 look.box().getHeight() / Length.COUNTS_PER_MILLIMETRE,
                 look.regions().stream().map(RegionJson::of).toList());

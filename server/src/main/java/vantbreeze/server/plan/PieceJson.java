@@ -3,6 +3,7 @@ package vantbreeze.server.plan;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import vantbreeze.catalogue.Handle;
+import vantbreeze.make.GlueArea;
 import vantbreeze.make.ObliqueReading;
 import vantbreeze.make.ScoreCard;
 import vantbreeze.make.ScoreReading;
@@ -34,6 +35,9 @@ public record PieceJson(
         List<SettingJson> settings,
 
         List<SlitJson> slits,
+
+        @Schema(description = "where glue goes on this piece")
+        List<GlueJson> glue,
 
         @Schema(description = "for each side whose scores lie the same when the piece is turned round, how to score it")
         List<BothEndsJson> sameFromBothEnds) {
@@ -150,8 +154,20 @@ public record PieceJson(
     @Schema(name = "Slit")
     public record SlitJson(String id, double[] from, double[] to) {}
 
-    /** @param panels of all pieces */
-    public static PieceJson of(ScoreCard card, List<Panel> panels, List<Handle> handles, UnitSystem units) {
+    @Schema(name = "Glue")
+    public record GlueJson(Side side, List<double[]> points, List<List<double[]>> holes) {
+
+        private static GlueJson of(GlueArea area) {
+            return new GlueJson(area.side(), LengthJson.corners(area.outline()), LengthJson.holes(area.outline()));
+        }
+    }
+
+    /**
+     * @param panels of all pieces
+     * @param glue of all pieces
+     */
+    public static PieceJson of(
+            ScoreCard card, List<Panel> panels, List<GlueArea> glue, List<Handle> handles, UnitSystem units) {
         Piece piece = card.piece();
         return new PieceJson(
                 piece.name(),
@@ -174,6 +190,10 @@ public record PieceJson(
                 card.settings().stream().map(s -> SettingJson.of(s, units)).toList(),
                 piece.slits().stream()
                         .map(s -> new SlitJson(s.id(), point(s.from()), point(s.to())))
+                        .toList(),
+                glue.stream()
+                        .filter(g -> g.panel().piece().equals(piece.name()))
+                        .map(GlueJson::of)
                         .toList(),
                 card.sameFromBothEnds().stream()
                         .map(b -> new BothEndsJson(b.side(), b.text(Ruler.of(units))))

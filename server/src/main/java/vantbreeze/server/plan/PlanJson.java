@@ -3,7 +3,6 @@ package vantbreeze.server.plan;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import vantbreeze.catalogue.Parameter;
-import vantbreeze.layer.Face;
 import vantbreeze.layer.Mat;
 import vantbreeze.make.Step;
 import vantbreeze.measure.Ruler;
@@ -31,6 +30,10 @@ public record PlanJson(
         List<MatJson> mats,
         List<PlacedJson> ornaments,
         List<RoomJson> messageRoom,
+
+        @Schema(description = "what its pockets hold and how much of that shows, a sentence each")
+        List<String> pockets,
+
         List<CutJson> cutList,
         SheetUseJson sheet,
         @Schema(nullable = true) FitJson fit,
@@ -82,7 +85,7 @@ public record PlanJson(
             String name,
             String panel,
             Side side,
-            List<Face.Seen> seen,
+            List<LookJson.MomentJson> seen,
 
             @Schema(description = "how it is dressed, as in the brief's byFace")
             String finish,

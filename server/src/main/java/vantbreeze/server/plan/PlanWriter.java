@@ -1,12 +1,12 @@
 package vantbreeze.server.plan;
 
-import java.util.Comparator;
 import java.util.List;
 import vantbreeze.catalogue.Parameter;
 import vantbreeze.catalogue.Range;
 import vantbreeze.layer.Face;
 import vantbreeze.layer.Mat;
 import vantbreeze.layer.PlacedOrnament;
+import vantbreeze.make.GlueArea;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Ruler;
 import vantbreeze.measure.Size;
@@ -32,11 +32,12 @@ public final class PlanWriter {
     }
 
     private PlanJson write() {
+        List<GlueArea> glue = GlueArea.of(plan.structure());
         return new PlanJson(
                 BriefJson.of(plan.brief()),
                 plan.parameters().stream().map(this::parameter).toList(),
                 plan.scoreCards().stream()
-                        .map(c -> PieceJson.of(c, plan.structure().panels(), plan.handles(), units))
+                        .map(c -> PieceJson.of(c, plan.structure().panels(), glue, plan.handles(), units))
                         .toList(),
                 plan.closed() == null ? null : closed(plan.closed()),
                 plan.faces().stream().map(this::face).toList(),
@@ -46,6 +47,7 @@ public final class PlanWriter {
                         .map(r -> new PlanJson.RoomJson(
                                 r.face().key(), r.face().label(), LengthJson.judged(r.size(), units)))
                         .toList(),
+                plan.pockets().stream().map(p -> p.text(plan.brief().ruler())).toList(),
                 plan.cutList().stream()
                         .map(c -> new PlanJson.CutJson(
                                 c.count(), c.name(), size(c.size()), c.goesOn(), c.note(), c.isMat(), c.isSplit()))
@@ -125,7 +127,7 @@ public final class PlanWriter {
                 face.label(),
                 face.panel().name(),
                 face.side(),
-                face.seen().stream().sorted(Comparator.naturalOrder()).toList(),
+                face.moments().stream().map(LookJson.MomentJson::of).toList(),
                 plan.brief().matting().on(face).text(units),
                 plan.brief().matting().on(face).papers(),
                 face.up(),

@@ -3,6 +3,7 @@ package vantbreeze.server.post;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;
 import java.util.List;
+import vantbreeze.make.GlueArea;
 import vantbreeze.make.ScoreCard;
 import vantbreeze.measure.UnitSystem;
 import vantbreeze.plan.Posting;
@@ -64,7 +65,12 @@ public record PostingJson(
                     SizeJson.of(made.inside(), units),
                     made.depth().isPositive() ? LengthJson.of(made.depth(), units) : null,
                     made.square().map(s -> LengthJson.of(s, units)).orElse(null),
-                    PieceJson.of(ScoreCard.of(made.piece()), made.structure().panels(), List.of(), units),
+                    PieceJson.of(
+                            ScoreCard.of(made.piece()),
+                            made.structure().panels(),
+                            GlueArea.of(made.structure()),
+                            List.of(),
+                            units),
                     made.how(vantbreeze.measure.Ruler.of(units)),
                     posting.remark(made, vantbreeze.measure.Ruler.of(units)).orElse(null));
         }
@@ -83,7 +89,7 @@ public record PostingJson(
         static ClosureJson of(ClosureKit kit, UnitSystem units) {
             return new ClosureJson(
                     kit.pieces().stream()
-                            .map(p -> PieceJson.of(ScoreCard.of(p), List.of(), List.of(), units))
+                            .map(p -> PieceJson.of(ScoreCard.of(p), List.of(), List.of(), List.of(), units))
                             .toList(),
                     kit.ribbon().map(r -> LengthJson.of(r, units)).orElse(null),
                     LengthJson.thick(kit.adds(), units),
