@@ -32,6 +32,7 @@ public final class FoldCatalogue {
                     new TwinPillar(),
                     new CornerFlip(),
                     new PocketCard(),
+                    new BurstGate(),
                     new FreeStrip())
             .<FoldDesign>map(WithWindow::new)
             .<FoldDesign>map(WithMount::new)

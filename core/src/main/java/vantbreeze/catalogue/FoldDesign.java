@@ -21,6 +21,11 @@ public interface FoldDesign {
     /** @param values resolved against {@link #parameters()}, every one present */
     Structure build(Values values);
 
+    /** What to know of it at the table with these values. */
+    default List<Caution> cautions(Values values) {
+        return List.of();
+    }
+
     /** The same under a maker's own name. */
     default FoldDesign called(String ownName) {
         return new NamedFold(ownName, this);

@@ -1,5 +1,6 @@
 package vantbreeze.catalogue;
 
+import java.util.List;
 import java.util.function.Function;
 import java.util.stream.Stream;
 import org.locationtech.jts.geom.Envelope;
@@ -36,6 +37,11 @@ interface WithExtra extends FoldDesign {
     @Override
     default String summary() {
         return fold().summary();
+    }
+
+    @Override
+    default List<Caution> cautions(Values v) {
+        return fold().cautions(v);
     }
 
     default Parameter panelChoice(String label, String help) {

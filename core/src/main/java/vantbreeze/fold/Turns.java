@@ -4,13 +4,15 @@ import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import vantbreeze.structure.Hinge;
 import vantbreeze.structure.Panel;
 import vantbreeze.structure.Structure;
 
 /**
  * Which hinge of a card moves when, so that flaps which lie on each other close one after the other. Hinges that hold each
- * other in a loop move together, in the first turn.
+ * other in a loop move together.
  *
  * @param turn for each hinge of the structure, counted from 0
  * @param count how many turns there are, at least 1
@@ -25,7 +27,16 @@ public record Turns(int[] turn, int count) {
     /** What lies nearer to the panel that stays at rest closes earlier; of a roll, what hangs on the other closes earlier. */
     public static Turns inTurn(Structure structure, LayerStack closed) {
         List<Hinge> hinges = structure.hinges();
-        List<Set<Panel>> hanging = hinges.stream().map(structure::hangingOn).toList();
+        Coupled coupled = Coupled.of(structure);
+        List<Set<Panel>> ofBlock = IntStream.range(0, coupled.count())
+                .mapToObj(b -> structure.hangingOn(IntStream.range(0, hinges.size())
+                        .filter(i -> coupled.block()[i] == b)
+                        .mapToObj(hinges::get)
+                        .collect(Collectors.toSet())))
+                .toList();
+        List<Set<Panel>> hanging = IntStream.range(0, hinges.size())
+                .mapToObj(i -> coupled.block()[i] < 0 ? Set.<Panel>of() : ofBlock.get(coupled.block()[i]))
+                .toList();
         int n = hinges.size();
         boolean[][] before = new boolean[n][n];
         for (int i = 0; i < n; i++) {

@@ -95,9 +95,9 @@ public record MessageRoom(Face face, Size size) {
     }
 
     /**
-     * The largest upright rectangle in an outline that is large enough and touches nothing in it. Its sides lie on corners
-     * of the outline or on borders of what it leaves free; in an outline of few corners and no slanting edges no other is
-     * larger.
+     * The largest upright rectangle in an outline that is large enough and touches nothing in it. In a convex outline that is
+     * all free it is the very largest; elsewhere its sides lie on corners of the outline or on borders of what it leaves free,
+     * and in an outline of few corners and no slanting edges no other is larger.
      */
     static Optional<Size> largest(Polygon outline, List<Envelope> taken) {
         if (outline.isRectangle() && taken.isEmpty()) {
@@ -107,6 +107,11 @@ public record MessageRoom(Face face, Size size) {
         }
         if (!isEnough(outline.getEnvelopeInternal())) {
             return Optional.empty();
+        }
+        if (taken.isEmpty() && LargestUpright.isConvex(outline)) {
+            return Optional.of(LargestUpright.in(outline))
+                    .filter(MessageRoom::isEnough)
+                    .map(MessageRoom::size);
         }
         SortedSet<Double> acrosses = few(outline, c -> c.x);
         SortedSet<Double> ups = few(outline, c -> c.y);

@@ -1,5 +1,7 @@
 package vantbreeze.make;
 
+import java.util.List;
+import java.util.Optional;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Ruler;
 import vantbreeze.measure.Size;
@@ -7,20 +9,35 @@ import vantbreeze.structure.Point;
 import vantbreeze.structure.ScoreLine;
 
 /**
- * A score aslant: a board has no diagonals, so it is creased along a ruler laid from edge to edge.
+ * A score aslant: a board has no diagonals, so it is creased along a ruler. The ruler is laid to the score's own ends where
+ * these can be found, on an edge or at the end of another score; otherwise from edge to edge.
  *
- * @param from where the ruler leaves the piece on the left
- * @param to where it leaves it on the right
+ * @param from the mark at the left
+ * @param to the mark at the right
  * @param whole from the one to the other
  */
 public record ObliqueReading(
         ScoreLine score, RulerMark from, RulerMark to, Length whole, boolean runsThrough, Length begins, Length ends)
         implements ScoreReading {
 
-    static ObliqueReading of(ScoreLine score, Size size) {
+    /** @param all the scores of the piece */
+    static ObliqueReading of(ScoreLine score, Size size, List<ScoreLine> all) {
         boolean rightwards = !score.to().x().isLessThan(score.from().x());
         Point left = rightwards ? score.from() : score.to();
         Point right = rightwards ? score.to() : score.from();
+        Optional<RulerMark> begins = mark(left, size, all);
+        Optional<RulerMark> ends = mark(right, size, all);
+        return begins.isPresent() && ends.isPresent()
+                ? fromEndToEnd(score, left, right, begins.get(), ends.get())
+                : fromEdgeToEdge(score, left, right, size);
+    }
+
+    private static ObliqueReading fromEndToEnd(ScoreLine score, Point left, Point right, RulerMark from, RulerMark to) {
+        Length whole = Length.nearestTo(left.coordinate().distance(right.coordinate()));
+        return new ObliqueReading(score, from, to, whole, true, Length.ZERO, whole);
+    }
+
+    private static ObliqueReading fromEdgeToEdge(ScoreLine score, Point left, Point right, Size size) {
         double dx = right.x().minus(left.x()).count();
         double dy = right.y().minus(left.y()).count();
         double across = size.width().count();
@@ -45,6 +62,25 @@ public record ObliqueReading(
                 ends);
     }
 
+    /** A corner, the end of a score that a board sets, or a tick on an edge. */
+    private static Optional<RulerMark> mark(Point end, Size size, List<ScoreLine> all) {
+        boolean onBorder = end.x().equals(Length.ZERO)
+                || end.y().equals(Length.ZERO)
+                || end.x().equals(size.width())
+                || end.y().equals(size.height());
+        Optional<RulerMark> onEdge =
+                onBorder ? Optional.of(RulerMark.of(end.x().count(), end.y().count(), size)) : Optional.empty();
+        if (onEdge.filter(m -> ((RulerMark.OnEdge) m).isCorner()).isPresent()) {
+            return onEdge;
+        }
+        return all.stream()
+                .filter(s -> s.isUpright() || s.isLevel())
+                .filter(s -> s.from().equals(end) || s.to().equals(end))
+                .findFirst()
+                .<RulerMark>map(s -> RulerMark.of(s, end))
+                .or(() -> onEdge);
+    }
+
     @Override
     public Lie lie() {
         return Lie.OBLIQUE;
@@ -53,5 +89,10 @@ public record ObliqueReading(
     /** "from the bottom left corner to the tick 2 in from the top right corner on the right edge". */
     public String along(Ruler ruler) {
         return "from %s to %s".formatted(from.text(ruler), to.text(ruler));
+    }
+
+    /** The same as the piece lies turned over like a page. */
+    ObliqueReading turnedOver() {
+        return new ObliqueReading(score, from.turnedOver(), to.turnedOver(), whole, runsThrough, begins, ends);
     }
 }

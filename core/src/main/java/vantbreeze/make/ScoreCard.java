@@ -74,7 +74,7 @@ public record ScoreCard(
     public static List<ScoreReading> readings(Piece piece) {
         Size size = piece.size();
         return piece.scores().stream()
-                .map(s -> ScoreReading.of(s, size))
+                .map(s -> ScoreReading.of(s, size, piece.scores()))
                 .sorted(Comparator.comparing(ScoreReading::lie).thenComparing(ScoreCard::reached))
                 .toList();
     }
@@ -116,7 +116,7 @@ public record ScoreCard(
         Length ends = Length.max(line.ends(), next.ends());
         String name = commonName(line.score().id(), next.score().id());
         Fold fold = line.score().fold();
-        return ScoreReading.of(
+        return SquareReading.of(
                 upright
                         ? new ScoreLine(name, new Point(at, begins), new Point(at, ends), fold)
                         : new ScoreLine(name, new Point(begins, at), new Point(ends, at), fold),

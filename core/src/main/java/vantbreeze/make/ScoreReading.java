@@ -1,5 +1,6 @@
 package vantbreeze.make;
 
+import java.util.List;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
 import vantbreeze.structure.Fold;
@@ -33,8 +34,13 @@ public sealed interface ScoreReading permits SquareReading, ObliqueReading {
         return score().fold() == Fold.MOUNTAIN ? Side.FACE : Side.BACK;
     }
 
-    /** @param size of the piece that it is on */
-    static ScoreReading of(ScoreLine score, Size size) {
-        return score.isUpright() || score.isLevel() ? SquareReading.of(score, size) : ObliqueReading.of(score, size);
+    /**
+     * @param size of the piece that it is on
+     * @param all the scores of that piece
+     */
+    static ScoreReading of(ScoreLine score, Size size, List<ScoreLine> all) {
+        return score.isUpright() || score.isLevel()
+                ? SquareReading.of(score, size)
+                : ObliqueReading.of(score, size, all);
     }
 }

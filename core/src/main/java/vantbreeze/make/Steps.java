@@ -260,29 +260,32 @@ public final class Steps {
         }
     }
 
-    /** A board has no diagonals. */
+    /** A board has no diagonals: all of one side in one go. */
     private void alongRuler(Piece piece, ScoreCard card, Side side) {
+        List<String> lines = new ArrayList<>();
         for (ScoreSetting setting : card.settings()) {
             if (setting.at() instanceof ObliqueReading first && first.scoreOn() == side) {
-                String spans = joined(setting.stretches().stream()
-                        .map(s -> "%s to %s".formatted(ruler.text(s.begins()), ruler.text(s.ends())))
-                        .toList());
-                RulerMark from = side == Side.FACE ? first.from() : first.from().turnedOver();
-                RulerMark to = side == Side.FACE ? first.to() : first.to().turnedOver();
-                steps.add(new Step(
-                        "Score the " + piece.name(),
-                        "%s, mark the ends in pencil and lay a ruler from %s to %s. Crease along it with a bone folder on a soft mat%s. Rub the pencil out."
-                                .formatted(
-                                        sideUp(side),
-                                        from.text(ruler),
-                                        to.text(ruler),
-                                        first.runsThrough()
-                                                ? ""
-                                                : ", only from %s along the ruler from the first mark"
-                                                        .formatted(spans)),
-                        ""));
+                ObliqueReading lying = side == Side.FACE ? first : first.turnedOver();
+                lines.add(lying.along(ruler) + only(setting, lying));
             }
         }
+        if (!lines.isEmpty()) {
+            steps.add(new Step(
+                    "Score the " + piece.name(),
+                    "%s, mark the ends in pencil and lay a ruler %s. Crease along it%s with a bone folder on a soft mat. Rub the pencil out before anything covers it."
+                            .formatted(
+                                    sideUp(side), String.join("; then ", lines), lines.size() == 1 ? "" : " each time"),
+                    ""));
+        }
+    }
+
+    private String only(ScoreSetting setting, ObliqueReading lying) {
+        return lying.runsThrough()
+                ? ""
+                : " (only from %s along the ruler from the first mark)"
+                        .formatted(joined(setting.stretches().stream()
+                                .map(s -> "%s to %s".formatted(ruler.text(s.begins()), ruler.text(s.ends())))
+                                .toList()));
     }
 
     private String source(Piece piece) {

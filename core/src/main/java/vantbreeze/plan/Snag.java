@@ -19,6 +19,7 @@ public record Snag(Code code, Severity severity, Place place, String text, List<
         LONGER_THAN_TRIMMER,
         PANELS_OVERLAP,
         STICKS_OUT,
+        OF_THIS_FOLD,
         PANEL_TOO_NARROW,
         CLOSES_DIFFERENTLY,
         MAT_DROPPED,

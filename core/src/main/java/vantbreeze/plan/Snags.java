@@ -8,6 +8,7 @@ import java.util.Set;
 import java.util.stream.Stream;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
+import vantbreeze.catalogue.Caution;
 import vantbreeze.fold.FlatStage;
 import vantbreeze.fold.FoldFault;
 import vantbreeze.fold.Projection;
@@ -59,6 +60,7 @@ final class Snags {
         snags.overlaps();
         snags.stock();
         if (draft.work().foldsFlat()) {
+            snags.cautions();
             snags.closedSize();
             snags.projections();
             snags.envelope();
@@ -226,6 +228,18 @@ final class Snags {
                     "",
                     "A base of %d gsm %s; %d to %d gsm suits most cards."
                             .formatted(gsm, trouble, Stock.LIGHTEST_BASE, Stock.HEAVIEST_BASE));
+        }
+    }
+
+    /** What the fold itself has to say. */
+    private void cautions() {
+        for (Caution caution : draft.brief().fold().cautions(work.values())) {
+            add(
+                    Snag.Code.OF_THIS_FOLD,
+                    Severity.NOTE,
+                    Snag.Kind.PANEL,
+                    work.structure().panel(caution.panel()).id(),
+                    caution.text().apply(ruler));
         }
     }
 

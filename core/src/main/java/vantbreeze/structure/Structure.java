@@ -201,7 +201,7 @@ public final class Structure {
     }
 
     private void requireTogether() {
-        Set<Panel> reached = reachedWithout(null);
+        Set<Panel> reached = reachedWithout(Set.of());
         for (Panel panel : panels) {
             if (!reached.contains(panel)) {
                 throw new StructureException(
@@ -212,13 +212,13 @@ public final class Structure {
 
     /** @return whether what hangs on that hinge is held by nothing else, so that it can be folded by itself */
     public boolean isFlap(Hinge hinge) {
-        return reachedWithout(hinge).size() < panels.size();
+        return reachedWithout(Set.of(hinge)).size() < panels.size();
     }
 
-    /** @return the panels that only that hinge holds to the anchor; none if something else holds them too */
-    public Set<Panel> hangingOn(Hinge hinge) {
+    /** @return the panels that only these hinges hold to the anchor; none if something else holds them too */
+    public Set<Panel> hangingOn(Set<Hinge> hinges) {
         Set<Panel> hanging = new LinkedHashSet<>(panels);
-        hanging.removeAll(reachedWithout(hinge));
+        hanging.removeAll(reachedWithout(hinges));
         return hanging;
     }
 
@@ -286,13 +286,13 @@ public final class Structure {
         return reached.contains(goal);
     }
 
-    /** The panels that the anchor holds if that hinge is left out. */
-    private Set<Panel> reachedWithout(Hinge left) {
+    /** The panels that the anchor holds if these hinges are left out. */
+    private Set<Panel> reachedWithout(Set<Hinge> left) {
         Set<Panel> reached = new HashSet<>(Set.of(anchor));
         Deque<Panel> open = new ArrayDeque<>(reached);
         while (!open.isEmpty()) {
             for (Link link : links.getOrDefault(open.pop(), List.of())) {
-                if ((left == null || link.hinge() != left) && reached.add(link.to())) {
+                if ((link.hinge() == null || !left.contains(link.hinge())) && reached.add(link.to())) {
                     open.push(link.to());
                 }
             }

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
+import net.jqwik.api.Assume;
 import net.jqwik.api.Example;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -58,7 +59,11 @@ class AnyParametersTest {
             if (!p.applies().test(before)) {
                 continue;
             }
-            if (p.kind() == Parameter.Kind.CHOICE) {
+            if (p.key().equals(Parameter.HEIGHT)) {
+                Range range = p.range().apply(before);
+                chosen.merge(
+                        p.key(), range.most(), (a, b) -> Length.max(range.least(), Length.min((Length) a, (Length) b)));
+            } else if (p.kind() == Parameter.Kind.CHOICE) {
                 List<String> choices = p.choices().apply(before);
                 chosen.put(p.key(), choices.get(random.nextInt(choices.size())));
             } else if (p.kind() == Parameter.Kind.LENGTHS) {
@@ -124,7 +129,7 @@ class AnyParametersTest {
         assertThat(size.width().isWithin(Length.ofCounts(2), expected))
                 .as("%s with %s is %s wide, not %s", fold.id(), chosen, size.width(), expected)
                 .isTrue();
-        assertThat(size.height()).isEqualTo(Length.millimetres(heightMm));
+        assertThat(size.height()).isEqualTo(chosen.get(Parameter.HEIGHT));
     }
 
     /** Between stages every loop stays closed, and a flat stage is reached exactly. */
@@ -157,11 +162,14 @@ class AnyParametersTest {
             @ForAll @IntRange(min = 60, max = 250) int heightMm,
             @ForAll @LongRange(min = 0, max = 1_000_000) long seed) {
         Map<String, Object> chosen = choose(fold, widthMm, heightMm, seed);
+        Length height = (Length) chosen.get(Parameter.HEIGHT);
+        /* Upper and lower flaps of its lining lie on each other then: paper has to give, and the screen says so. */
+        Assume.that(
+                !fold.id().equals("burst-gate") || !Length.millimetres(widthMm).isMoreThan(height));
         chosen.keySet()
                 .removeIf(k -> java.util.stream.Stream.of("mount", "spring", "writing", "window", "width", "height")
                         .anyMatch(k::startsWith));
-        Brief brief = Briefs.of(
-                        fold.id(), new Basis.ClosedSize(Length.millimetres(widthMm), Length.millimetres(heightMm)))
+        Brief brief = Briefs.of(fold.id(), new Basis.ClosedSize(Length.millimetres(widthMm), height))
                 .withAll(chosen);
         assertThat(Folding.of(brief).crossing())
                 .as("%s of %d x %d mm with %s", fold.id(), widthMm, heightMm, chosen)

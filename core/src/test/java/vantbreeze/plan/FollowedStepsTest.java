@@ -24,6 +24,7 @@ import vantbreeze.structure.Bond;
 import vantbreeze.structure.Fold;
 import vantbreeze.structure.Piece;
 import vantbreeze.structure.Point;
+import vantbreeze.structure.ScoreLine;
 import vantbreeze.structure.Side;
 import vantbreeze.structure.Structure;
 
@@ -170,11 +171,17 @@ class FollowedStepsTest {
     }
 
     private static final String MARK =
-            "the (?:tick (%s) from the )?(top|bottom) (left|right) corner(?: on the (left|right|top|bottom) edge)?"
+            "the (?:(?:tick (%s) from the )?(top|bottom) (left|right) corner(?: on the (left|right|top|bottom) edge)?|(top|foot|right end|left end) of (.*?))"
                     .formatted(LENGTH);
+    private static final int GROUPS = 6;
 
     /** Where a mark of a ruler lies on the piece as it lies then, in mm. */
-    private static Coordinate mark(Matcher m, int group, double width, double height) {
+    private static Coordinate mark(Matcher m, int group, Piece piece, boolean turned) {
+        double width = piece.size().width().millimetres();
+        double height = piece.size().height().millimetres();
+        if (m.group(group + 5) != null) {
+            return end(m.group(group + 4), m.group(group + 5), piece, turned ? width : 0);
+        }
         double from = m.group(group) == null ? 0 : mm(m.group(group));
         boolean top = m.group(group + 1).equals("top");
         boolean right = m.group(group + 2).equals("right");
@@ -182,6 +189,19 @@ class FollowedStepsTest {
         double x = onSide ? 0 : from;
         double y = onSide ? from : 0;
         return new Coordinate(right ? width - x : x, top ? height - y : y);
+    }
+
+    private static Coordinate end(String which, String score, Piece piece, double over) {
+        ScoreLine line = piece.scores().stream()
+                .filter(s -> s.id().equals(score))
+                .findFirst()
+                .orElseThrow();
+        List<Coordinate> ends = Stream.of(line.from(), line.to())
+                .map(p -> new Coordinate(
+                        over > 0 ? over - p.x().millimetres() : p.x().millimetres(), p.y().millimetres()))
+                .sorted(java.util.Comparator.comparingDouble(c -> which.endsWith("end") ? c.x : c.y))
+                .toList();
+        return ends.get(which.equals("top") || which.equals("right end") ? 1 : 0);
     }
 
     /** What has no fence is creased along a ruler: the marks and spans of the words lead to the scores' own ends. */
@@ -209,25 +229,26 @@ class FollowedStepsTest {
     }
 
     private static List<LineSegment> creased(String text, Piece piece) {
+        List<LineSegment> creased = new ArrayList<>();
         double width = piece.size().width().millimetres();
-        double height = piece.size().height().millimetres();
-        Matcher ruler = Pattern.compile("lay a ruler from %s to %s\\.".formatted(MARK, MARK))
-                .matcher(text);
-        if (!ruler.find()) {
-            return List.of();
-        }
-        Coordinate from = mark(ruler, 1, width, height);
-        Coordinate to = mark(ruler, 5, width, height);
-        double whole = from.distance(to);
-        List<double[]> spans = text.contains("only from ")
-                ? spans(text.substring(text.indexOf("only from ")))
-                : List.of(new double[] {0, whole});
         boolean turned = !text.startsWith("Face side up");
-        return spans.stream()
-                .map(s -> new LineSegment(
+        Matcher ruler = Pattern.compile(
+                        "(?:lay a ruler|then) from %s to %s(?: \\(only from (.*?) along the ruler[^)]*\\))?(?=;|\\. Crease)"
+                                .formatted(MARK, MARK))
+                .matcher(text);
+        while (ruler.find()) {
+            Coordinate from = mark(ruler, 1, piece, turned);
+            Coordinate to = mark(ruler, 1 + GROUPS, piece, turned);
+            double whole = from.distance(to);
+            String only = ruler.group(1 + 2 * GROUPS);
+            List<double[]> spans = only == null ? List.of(new double[] {0, whole}) : spans(only);
+            for (double[] s : spans) {
+                creased.add(new LineSegment(
                         along(from, to, s[0] / whole, turned ? width : 0),
-                        along(from, to, s[1] / whole, turned ? width : 0)))
-                .toList();
+                        along(from, to, s[1] / whole, turned ? width : 0)));
+            }
+        }
+        return creased;
     }
 
     /** @param over the width of a piece that lies turned over like a page, 0 of one that lies face up */

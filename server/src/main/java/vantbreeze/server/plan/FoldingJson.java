@@ -73,7 +73,7 @@ public record FoldingJson(
                 .orElseThrow()
                 .frames()
                 .size();
-        return "On the way from %s to %s, about %d%% along, the %s would pass through the %s."
+        return "On the way from %s to %s, about %d%% along, the %s would pass through the %s if card were stiff: bend one past the other by hand. Lying flat it is as shown."
                 .formatted(
                         crossing.from(),
                         crossing.to(),
