@@ -227,7 +227,14 @@ function PanelShape({ panel, ink, height, u, measure, isMarked, onMark }: PanelS
   const [wide, high] = [panel.size.width.mm / u, panel.size.height.mm / u];
   const needed = 7.5 * Math.max(panel.name.length, measure.length);
   const upright = wide < needed && high > wide;
-  const fits = upright ? wide >= 32 && high >= needed : wide >= needed && high >= 32;
+  /* A panel that is no rectangle is narrower than its box: the words' own corners must lie on it. */
+  const [across, up] = upright ? [32, needed] : [needed, 32];
+  const fits =
+    wide >= across &&
+    high >= up &&
+    [-0.5, 0.5].every((i) =>
+      [-0.5, 0.5].every((k) => contains(panel.points, x + i * across * u, y + k * up * u)),
+    );
   return (
     <g onClick={() => onMark(isMarked ? null : { kind: "PANEL", id: panel.id })}>
       <title>{`${panel.name}, ${panel.size.shown}`}</title>

@@ -35,20 +35,18 @@ final class BurstGate implements FoldDesign {
 
     @Override
     public List<Parameter> parameters() {
-        return List.of(
-                Parameter.width(),
-                Parameter.height()
-                        .within(
-                                v -> new Range(
-                                        Length.max(Parameter.SMALLEST_SIDE, atMost(v.width(), 1 / Math.sqrt(3), true)),
-                                        "or the lining's flaps have to pass through each other: the card may be 1.73 times as wide as high",
-                                        Length.min(Parameter.LARGEST_SIDE, atMost(v.width(), Math.sqrt(3), false)),
-                                        "or the lining's flaps have to pass through each other: the card may be 1.73 times as high as wide")));
+        return List.of(Parameter.width(), Parameter.height(proportions()));
     }
 
-    private static Length atMost(Length width, double share, boolean up) {
-        double counts = share * width.count();
-        return Length.nearestTo(up ? Math.ceil(counts) : Math.floor(counts));
+    /** Just within the square root of 3; beyond it no order of layers is possible, as the engine finds, see the test. */
+    private static final double MOST = 1.73;
+
+    @Override
+    public Proportions proportions() {
+        return new Proportions(
+                1 / MOST,
+                MOST,
+                "or the lining's flaps have to pass through each other: one side may be 1.73 times the other");
     }
 
     @Override

@@ -33,6 +33,7 @@ public final class FoldCatalogue {
                     new CornerFlip(),
                     new PocketCard(),
                     new BurstGate(),
+                    new PeakedHouse(),
                     new FreeStrip())
             .<FoldDesign>map(WithWindow::new)
             .<FoldDesign>map(WithMount::new)

@@ -21,6 +21,11 @@ public interface FoldDesign {
     /** @param values resolved against {@link #parameters()}, every one present */
     Structure build(Values values);
 
+    /** Which heights suit which widths. */
+    default Proportions proportions() {
+        return Proportions.ANY;
+    }
+
     /** What to know of it at the table with these values. */
     default List<Caution> cautions(Values values) {
         return List.of();

@@ -22,6 +22,16 @@ record NamedFold(String name, FoldDesign fold) implements FoldDesign {
     }
 
     @Override
+    public Proportions proportions() {
+        return fold.proportions();
+    }
+
+    @Override
+    public List<Caution> cautions(Values values) {
+        return fold.cautions(values);
+    }
+
+    @Override
     public Structure build(Values values) {
         return values.structure(fold);
     }

@@ -80,6 +80,15 @@ public record Parameter(
         return length(HEIGHT, "closed height", "Bottom to top, closed.", null, v -> side());
     }
 
+    /** Where the height has to suit the width. */
+    static Parameter height(Proportions proportions) {
+        return height().within(v -> new Range(
+                Length.max(SMALLEST_SIDE, proportions.lowest(v.width())),
+                proportions.why(),
+                Length.min(LARGEST_SIDE, proportions.highest(v.width())),
+                proportions.why()));
+    }
+
     static Parameter length(
             String key, String label, String help, Function<Values, Object> fallback, Function<Values, Range> range) {
         return new Parameter(key, label, help, Kind.LENGTH, fallback, range, null, null, v -> true, null);

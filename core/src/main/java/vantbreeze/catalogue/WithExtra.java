@@ -40,6 +40,11 @@ interface WithExtra extends FoldDesign {
     }
 
     @Override
+    default Proportions proportions() {
+        return fold().proportions();
+    }
+
+    @Override
     default List<Caution> cautions(Values v) {
         return fold().cautions(v);
     }

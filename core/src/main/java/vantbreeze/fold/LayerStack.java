@@ -178,8 +178,15 @@ public record LayerStack(FlatStage stage, List<Spot> spots) {
         int panel = indexOf(placed, structure.panel(bond.panel()));
         int onto = indexOf(placed, structure.panel(bond.onto()));
         requireOn(order, panel, onto, placed.get(onto).upSide(), bond.ontoSide());
+        Geometry glued = bond.seams().isEmpty()
+                ? null
+                : Regions.union(bond.seams().stream()
+                        .map(placed.get(panel).motion()::apply)
+                        .toList());
         for (Overlay.Cell cell : overlay.cells()) {
-            if (cell.covers().get(panel) && cell.covers().get(onto)) {
+            if (cell.covers().get(panel)
+                    && cell.covers().get(onto)
+                    && (glued == null || glued.contains(cell.outline().getInteriorPoint()))) {
                 cell.covers().stream()
                         .filter(i -> i != panel && i != onto)
                         .forEach(i -> order.requireNotBetween(panel, onto, i));

@@ -2,6 +2,7 @@ package vantbreeze.layer;
 
 import java.util.List;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.CoordinateFilter;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
@@ -120,16 +121,24 @@ public record Mat(
 
     /** The same for all mats that can be laid on each other without turning one over. */
     public List<Coordinate> shape() {
-        return List.of(asCut().norm().getCoordinates());
+        return shape(asCut());
+    }
+
+    /** To whole counts: what is alike differs by less. */
+    private static List<Coordinate> shape(Polygon cut) {
+        Polygon whole = (Polygon) cut.copy();
+        whole.apply((CoordinateFilter) c -> {
+            c.x = Math.rint(c.x);
+            c.y = Math.rint(c.y);
+        });
+        whole.geometryChanged();
+        return List.of(whole.norm().getCoordinates());
     }
 
     /** The shape of its mirror image. */
     public List<Coordinate> mirroredShape() {
         Polygon cut = asCut();
-        return List.of(new FlatMotion(-1, 0, cut.getEnvelopeInternal().getMaxX(), 0, 1, 0)
-                .apply(cut)
-                .norm()
-                .getCoordinates());
+        return shape(new FlatMotion(-1, 0, cut.getEnvelopeInternal().getMaxX(), 0, 1, 0).apply(cut));
     }
 
     /** The mat as a piece to cut around. */

@@ -3,7 +3,9 @@ package vantbreeze.layer;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.SortedSet;
 import java.util.TreeSet;
@@ -18,10 +20,12 @@ import org.locationtech.jts.geom.Location;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.prep.PreparedGeometry;
 import org.locationtech.jts.geom.prep.PreparedGeometryFactory;
+import vantbreeze.fold.LayerStack;
 import vantbreeze.material.Print;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
 import vantbreeze.structure.Piece;
+import vantbreeze.structure.Regions;
 import vantbreeze.structure.Side;
 import vantbreeze.structure.Structure;
 
@@ -29,8 +33,13 @@ import vantbreeze.structure.Structure;
  * A plain rectangle to write on.
  *
  * @param size the largest on that face
+ * @param across faces that it runs on to, over scores that lie flat on the closed card; most often none
  */
-public record MessageRoom(Face face, Size size) {
+public record MessageRoom(Face face, Size size, List<Face> across) {
+
+    MessageRoom(Face face, Size size) {
+        this(face, size, List.of());
+    }
 
     /** A message needs about 6 square inches (40 cm2) of plain face, not too narrow to write on. Common practice, no source. */
     private static final double LEAST_SQUARE_INCHES = 6;
@@ -43,7 +52,12 @@ public record MessageRoom(Face face, Size size) {
 
     /** @return every face with room enough, the largest first; the front of the closed card is no place for it */
     public static List<MessageRoom> of(
-            List<Face> faces, Structure structure, Dressing dressing, Ornaments ornaments, Print base) {
+            List<Face> faces,
+            Structure structure,
+            LayerStack closed,
+            Dressing dressing,
+            Ornaments ornaments,
+            Print base) {
         Stream<MessageRoom> written = structure.pieces().stream()
                 .filter(structure::isWritten)
                 .filter(p -> isEnough(p.size()))
@@ -52,10 +66,68 @@ public record MessageRoom(Face face, Size size) {
                 .filter(MessageRoom::isReached)
                 .filter(f -> !structure.isGlued(f.panel(), f.side()))
                 .flatMap(f -> on(f, dressing, ornaments, base).stream());
-        return Stream.concat(written, single)
+        List<MessageRoom> rooms = Stream.concat(written, single)
                 .sorted(Comparator.comparingDouble((MessageRoom r) -> r.size().squareMillimetres())
                         .reversed())
                 .toList();
+        return rooms.isEmpty() && base == Print.PLAIN
+                ? behind(faces, structure, closed, dressing, ornaments).stream().toList()
+                : rooms;
+    }
+
+    /** What lies in one plane behind the closed card can be written on across its scores. */
+    private static Optional<MessageRoom> behind(
+            List<Face> faces, Structure structure, LayerStack closed, Dressing dressing, Ornaments ornaments) {
+        List<Face> plain = faces.stream()
+                .filter(f -> f.seen().contains(Face.Seen.BEHIND))
+                .filter(f -> dressing.mats().stream().noneMatch(m -> m.face().equals(f))
+                        && ornaments.placed().stream().noneMatch(o -> o.face().equals(f)))
+                .toList();
+        Map<Face, Polygon> lying = new LinkedHashMap<>();
+        plain.forEach(f -> closed.seen(f.panel(), f.side(), true)
+                .filter(g -> g instanceof Polygon)
+                .ifPresent(g -> lying.put(f, (Polygon) g)));
+        return lying.keySet().stream()
+                .sorted(Comparator.comparingDouble((Face f) -> -lying.get(f).getArea()))
+                .flatMap(start -> together(start, lying, structure).stream())
+                .max(Comparator.comparingDouble(r -> r.size().squareMillimetres()));
+    }
+
+    private static Optional<MessageRoom> together(Face start, Map<Face, Polygon> lying, Structure structure) {
+        List<Face> group = new ArrayList<>(List.of(start));
+        for (int i = 0; i < group.size(); i++) {
+            Face from = group.get(i);
+            lying.keySet().stream()
+                    .filter(f -> f.side() == start.side() && !group.contains(f))
+                    .filter(f -> structure.hinges().stream()
+                            .anyMatch(h -> h.joins(f.panel(), from.panel())
+                                    && structure.closed().degrees(h.score().id()) == 0))
+                    .forEach(group::add);
+        }
+        List<Face> others = group.subList(1, group.size());
+        return others.isEmpty()
+                        || !(Regions.union(group.stream().map(lying::get).toList()) instanceof Polygon whole)
+                ? Optional.empty()
+                : largest(whole, List.of())
+                        .map(size -> new MessageRoom(
+                                start,
+                                size,
+                                others.stream()
+                                        .filter(f -> structure
+                                                .habit(f.panel(), f.side())
+                                                .isEmpty())
+                                        .toList()));
+    }
+
+    /** As it is said in a list: "back", or "left end (back side), on across middle (back side)". */
+    public String label() {
+        return across.isEmpty()
+                ? face.label()
+                : "%s, on across %s"
+                        .formatted(
+                                face.label(),
+                                String.join(
+                                        ", ", across.stream().map(Face::label).toList()));
     }
 
     private static Face inside(Structure structure, Piece card) {

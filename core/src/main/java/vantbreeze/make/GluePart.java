@@ -105,6 +105,10 @@ final class GluePart {
     private String seam(Ruler ruler, Polygon seam) {
         Envelope all = laid.outline().getEnvelopeInternal();
         Envelope part = seam.getEnvelopeInternal();
+        if (same(part.getWidth(), all.getWidth()) && !seam.isRectangle()) {
+            return "what lies up to %s above its lowest point"
+                    .formatted(ruler.text(Length.nearestTo(part.getMaxY() - all.getMinY())));
+        }
         boolean sideways = part.getWidth() < part.getHeight();
         return sideways
                 ? end(ruler, part.getMinX() - all.getMinX(), all.getMaxX() - part.getMaxX(), part.getWidth(), true)

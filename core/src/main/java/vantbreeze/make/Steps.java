@@ -272,7 +272,7 @@ public final class Steps {
         if (!lines.isEmpty()) {
             steps.add(new Step(
                     "Score the " + piece.name(),
-                    "%s, mark the ends in pencil and lay a ruler %s. Crease along it%s with a bone folder on a soft mat. Rub the pencil out before anything covers it."
+                    "%s, mark the ends in pencil and lay a ruler %s. Crease along it%s with a bone folder on a soft mat; fold it forward, then backward, before you burnish it. Rub the pencil out before anything covers it."
                             .formatted(
                                     sideUp(side), String.join("; then ", lines), lines.size() == 1 ? "" : " each time"),
                     ""));

@@ -207,13 +207,26 @@ final class Sizer {
                         .formatted(brief.envelope().name()));
     }
 
-    private static double closedBeyond(Structure structure, Length width) {
-        return FlatFolder.closed(structure).size().width().minus(width).count();
+    /** By how many counts the folded box is too large for the room, either way. */
+    private static double closedBeyond(Structure structure, Size room) {
+        Size closed = FlatFolder.closed(structure).size();
+        return Length.max(closed.width().minus(room.width()), closed.height().minus(room.height()))
+                .count();
+    }
+
+    /** The lowest card of that width which the fold allows, on the grid. */
+    private Length lowest(Length width, Length least) {
+        return Length.max(least, grid.ceiling(brief.fold().proportions().lowest(width)));
+    }
+
+    /** The highest of that width, within the most. */
+    private Length highest(Length width, Length most) {
+        return Length.min(most, brief.fold().proportions().highest(width));
     }
 
     /**
-     * The largest card within the room whose pieces sheets give. Where all pieces lie one way on their sheets, width and
-     * height bind each other only through the room; both ways are tried.
+     * The largest card within the room whose pieces sheets give, these lying either way: the widest for which the lowest that
+     * its proportions allow still goes in, then the highest of that width.
      */
     private Workpiece largestWithin(Size room, Basis.ForEnvelope basis) {
         Size sheet = brief.sheet().size();
@@ -223,8 +236,10 @@ final class Sizer {
                     Length low = Length.min(grid.floor(room.height()), grid.ceiling(SMALLEST));
                     Length width = search.largest(
                             room.width(),
-                            w -> excess(w, low, s -> Math.max(closedBeyond(s, room.width()), cutBeyond(s, lying))));
-                    Length height = search.largest(room.height(), h -> excess(width, h, s -> cutBeyond(s, lying)));
+                            w -> excess(w, lowest(w, low), s -> Math.max(closedBeyond(s, room), cutBeyond(s, lying))));
+                    Length height = search.largest(
+                            highest(width, room.height()),
+                            h -> excess(width, h, s -> Math.max(closedBeyond(s, room), cutBeyond(s, lying))));
                     return Stream.of(held(new Size(width, height), basis.orientation()))
                             .filter(s -> isWithin(s, room, t -> cutBeyond(t, lying) <= 0));
                 })
@@ -243,7 +258,7 @@ final class Sizer {
 
     private boolean isWithin(Size size, Size room, Predicate<Structure> isCut) {
         return structure(size.width(), size.height())
-                .filter(s -> isCut.test(s) && closedBeyond(s, room.width()) <= 0)
+                .filter(s -> isCut.test(s) && closedBeyond(s, room) <= 0)
                 .isPresent();
     }
 
@@ -320,8 +335,8 @@ final class Sizer {
     }
 
     private Optional<FromPart> largestFrom(Size part, Orientation orientation) {
-        Length width = search.largest(LARGEST, w -> excess(w, SMALLEST, s -> cutBeyond(s, part)));
-        Length height = search.largest(LARGEST, h -> excess(width, h, s -> cutBeyond(s, part)));
+        Length width = search.largest(LARGEST, w -> excess(w, lowest(w, SMALLEST), s -> cutBeyond(s, part)));
+        Length height = search.largest(highest(width, LARGEST), h -> excess(width, h, s -> cutBeyond(s, part)));
         Size size = held(new Size(width, height), orientation);
         return isCutFrom(part, size) ? Optional.of(new FromPart(part, size)) : Optional.empty();
     }

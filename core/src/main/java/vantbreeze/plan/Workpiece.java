@@ -83,8 +83,14 @@ record Workpiece(
                 faces,
                 dressing,
                 ornaments,
-                MessageRoom.of(
-                        faces, structure, dressing, ornaments, brief.base().print()),
+                stack.map(s -> MessageRoom.of(
+                                faces,
+                                structure,
+                                s,
+                                dressing,
+                                ornaments,
+                                brief.base().print()))
+                        .orElse(List.of()),
                 bulk,
                 bulk == open ? around : Girth.of(bulk),
                 closure);

@@ -97,6 +97,9 @@ class SightTest {
         }
     }
 
+    /** A panel that is nearly edge on hides no more than a sliver, which the picture leaves out. */
+    private static final double SLIVER = 0.1;
+
     /** Where the ray meets the plane of every other panel, in that panel's own coordinates. */
     private static Ray follow(Structure structure, List<RigidMotion> pose, int from, Point place, double[] towards) {
         Coordinate start = pose.get(from).apply(place.getCoordinate());
@@ -121,6 +124,9 @@ class SightTest {
                 return Ray.DOUBTFUL;
             }
             if (far >= 0.5 && beside == 0) {
+                if (Math.abs(rise) < SLIVER * MM) {
+                    return Ray.DOUBTFUL;
+                }
                 found = Ray.STOPPED;
             }
         }

@@ -65,7 +65,9 @@ class AlikeTest {
     @MethodSource("folds")
     void aCardThatEqualsItsMirrorImageIsDressedSo(FoldDesign fold) {
         for (String[] size : new String[][] {{"5", "7"}, {"7", "5"}, {"4 1/4", "5 1/2"}, {"5", "5"}}) {
-            assertMirrored(Planner.withoutFixes(Briefs.closed(fold.id(), size[0], size[1])));
+            if (Briefs.allows(fold.id(), String.join(" x ", size))) {
+                assertMirrored(Planner.withoutFixes(Briefs.closed(fold.id(), size[0], size[1])));
+            }
         }
     }
 

@@ -4,6 +4,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import vantbreeze.catalogue.FoldCatalogue;
+import vantbreeze.catalogue.Proportions;
 import vantbreeze.layer.Closure;
 import vantbreeze.layer.Finish;
 import vantbreeze.layer.Matting;
@@ -29,6 +30,15 @@ public final class Briefs {
 
     public static Size in(String width, String height) {
         return new Size(in(width), in(height));
+    }
+
+    /** @param size such as "5 x 7"
+     *  @return whether the fold can have these proportions */
+    public static boolean allows(String fold, String size) {
+        String[] sides = size.split(" x ");
+        Proportions proportions = FoldCatalogue.named(fold).proportions();
+        return !in(sides[1]).isLessThan(proportions.lowest(in(sides[0])))
+                && !in(sides[1]).isMoreThan(proportions.highest(in(sides[0])));
     }
 
     public static Brief closed(String fold, String width, String height) {

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.stream.IntStream;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.LinearRing;
+import org.locationtech.jts.geom.Point;
 import org.locationtech.jts.geom.Polygon;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Reading;
@@ -69,7 +70,8 @@ public record LengthJson(
 
     /** @return a place well inside, in mm as [x, y] */
     static double[] inside(Polygon polygon) {
-        Coordinate c = polygon.getInteriorPoint().getCoordinate();
+        Point middle = polygon.getCentroid();
+        Coordinate c = (polygon.contains(middle) ? middle : polygon.getInteriorPoint()).getCoordinate();
         return new double[] {c.x / Length.COUNTS_PER_MILLIMETRE, c.y / Length.COUNTS_PER_MILLIMETRE};
     }
 

@@ -44,8 +44,7 @@ public final class PlanWriter {
                 plan.dressing().mats().stream().map(this::mat).toList(),
                 plan.ornaments().placed().stream().map(this::ornament).toList(),
                 plan.messageRoom().stream()
-                        .map(r -> new PlanJson.RoomJson(
-                                r.face().key(), r.face().label(), LengthJson.judged(r.size(), units)))
+                        .map(r -> new PlanJson.RoomJson(r.face().key(), r.label(), LengthJson.judged(r.size(), units)))
                         .toList(),
                 plan.pockets().stream().map(p -> p.text(plan.brief().ruler())).toList(),
                 plan.cutList().stream()
