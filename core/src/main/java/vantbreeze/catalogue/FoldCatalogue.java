@@ -34,6 +34,7 @@ public final class FoldCatalogue {
                     new PocketCard(),
                     new BurstGate(),
                     new PeakedHouse(),
+                    new NeverEnding(),
                     new FreeStrip())
             .<FoldDesign>map(WithWindow::new)
             .<FoldDesign>map(WithMount::new)

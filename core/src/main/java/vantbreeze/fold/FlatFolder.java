@@ -43,7 +43,17 @@ public final class FlatFolder {
             throw new IllegalArgumentException(
                     "The stage (%s) has scores between 0° and 180°.".formatted(stage.name()));
         }
-        return new FlatFolder().walk(structure, stage);
+        FlatStage walked = new FlatFolder().walk(structure, stage);
+        return stage.rests()
+                .map(structure::panel)
+                .map(resting -> {
+                    FlatMotion there = fold(structure, structure.before(stage))
+                            .placed(resting)
+                            .motion();
+                    return walked.moved(
+                            there.after(walked.placed(resting).motion().inverse()));
+                })
+                .orElse(walked);
     }
 
     public static FlatStage closed(Structure structure) {

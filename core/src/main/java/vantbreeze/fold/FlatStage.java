@@ -29,6 +29,16 @@ public record FlatStage(String name, List<Placed> panels, List<FoldFault> faults
         }
     }
 
+    /** All of it moved at once; where that turns over, the card is turned over. */
+    FlatStage moved(FlatMotion by) {
+        return new FlatStage(
+                name,
+                panels.stream()
+                        .map(p -> new Placed(p.panel(), by.after(p.motion()), by.apply(p.outline())))
+                        .toList(),
+                faults);
+    }
+
     /** The card's outline: the union of its panels. */
     public Geometry footprint() {
         return Regions.union(panels.stream().map(Placed::outline).toList());

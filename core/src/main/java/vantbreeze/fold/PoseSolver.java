@@ -87,7 +87,28 @@ public final class PoseSolver {
 
     /** @param turns which hinge moves when */
     public static Motion between(Structure structure, Stage from, Stage to, int frames, Turns turns) {
-        return new PoseSolver(structure).move(from, to, frames, turns);
+        Motion motion = new PoseSolver(structure).move(from, to, frames, turns);
+        return from.rests().isEmpty() && to.rests().isEmpty() ? motion : resting(structure, from, to, motion);
+    }
+
+    /** The same motion with another panel at rest than the anchor, from where the card lies at the first stage. */
+    private static Motion resting(Structure structure, Stage from, Stage to, Motion motion) {
+        RigidMotion lies = from.isFlat()
+                ? RigidMotion.of(FlatFolder.fold(structure, from)
+                        .placed(structure.anchor())
+                        .motion())
+                : RigidMotion.IDENTITY;
+        int resting = to.rests()
+                .map(structure::panel)
+                .map(structure.panels()::indexOf)
+                .orElse(structure.panels().indexOf(structure.anchor()));
+        List<List<RigidMotion>> frames = new ArrayList<>();
+        for (List<RigidMotion> frame : motion.frames()) {
+            RigidMotion back = lies.after(motion.frames().get(0).get(resting))
+                    .after(frame.get(resting).inverse());
+            frames.add(frame.stream().map(back::after).toList());
+        }
+        return new Motion(motion.from(), motion.to(), List.copyOf(frames), motion.blocked());
     }
 
     /** @return whether everything that is joined meets when each score has the angle that the stage gives it */

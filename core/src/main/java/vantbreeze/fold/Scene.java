@@ -24,13 +24,21 @@ public sealed interface Scene {
 
     /**
      * @param closable a card that folds flat
-     * @return the card opened out, if it lies flat so, then each stage that the recipient is shown and that it can reach
+     * @return the card opened out, if it lies flat so, then each stage that the recipient is shown and that it can reach;
+     *     without those that fold as the closed card does
      */
     static List<Scene> of(Structure closable) {
         List<Scene> scenes = new ArrayList<>();
-        lying(closable, closable.stage(Stage.FLAT)).ifPresent(scenes::add);
         Stage before = closable.closed();
+        Stage flat = closable.stage(Stage.FLAT);
+        if (!flat.foldsLike(before)) {
+            lying(closable, flat).ifPresent(scenes::add);
+        }
         for (Stage stage : closable.shown()) {
+            if (stage.foldsLike(closable.closed())) {
+                before = stage;
+                continue;
+            }
             if (stage.isFlat()) {
                 lying(closable, stage).ifPresent(scenes::add);
             } else {

@@ -8,6 +8,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
+import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
@@ -17,6 +19,7 @@ import vantbreeze.material.Paper;
 import vantbreeze.measure.Division;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
+import vantbreeze.structure.Habit;
 import vantbreeze.structure.Regions;
 import vantbreeze.structure.Structure;
 
@@ -152,6 +155,13 @@ public record Dressing(List<MatCut> cuts, List<Dropped> dropped) {
         }
 
         private Optional<Meeting> unlessJoined(Meeting meeting) {
+            if (Stream.of(meeting.first(), meeting.second())
+                    .anyMatch(f -> structure
+                            .habit(f.panel(), f.side())
+                            .filter(Habit::isDressed)
+                            .isPresent())) {
+                return Optional.empty();
+            }
             boolean joined = structure.hinges().stream()
                     .anyMatch(h ->
                             h.joins(meeting.first().panel(), meeting.second().panel()));
@@ -173,8 +183,9 @@ public record Dressing(List<MatCut> cuts, List<Dropped> dropped) {
             if (runsOn) {
                 runOn(meeting, first, second);
             } else {
-                first.addAll(rectangles(meeting.first()));
-                second.addAll(rectangles(meeting.second()));
+                first.addAll(rectangles(meeting.first(), meeting.first().panel().outline()));
+                second.addAll(
+                        rectangles(meeting.second(), meeting.second().panel().outline()));
             }
             for (int i = 0; i < Math.min(first.size(), second.size()); i++) {
                 Mat a = first.get(i);
@@ -218,14 +229,60 @@ public record Dressing(List<MatCut> cuts, List<Dropped> dropped) {
         }
 
         private List<Mat> layers(Face face) {
-            if (face.panel().rectangle().isPresent()) {
-                return rectangles(face);
+            if (structure.habit(face.panel(), face.side()).equals(Optional.of(Habit.HALVED))) {
+                return halves(face.panel().outline()).stream()
+                        .flatMap(half -> rectangles(face, half).stream())
+                        .toList();
+            }
+            Polygon ground = ground(face);
+            if (ground.isRectangle()) {
+                return rectangles(face, ground);
             }
             Finish finish = matting.on(face);
             List<Envelope> rows = finish.shaped() || finish.strip().isPresent()
                     ? List.of()
                     : Rows.of(face.panel().outline());
-            return rows.isEmpty() ? shapes(face) : rows(face, rows);
+            return rows.isEmpty() ? shapes(face, ground) : rows(face, rows);
+        }
+
+        /** Cut across the long side. */
+        private static List<Polygon> halves(Polygon rectangle) {
+            Envelope box = rectangle.getEnvelopeInternal();
+            Coordinate middle = box.centre();
+            boolean wide = box.getWidth() > box.getHeight();
+            return Stream.of(
+                            new Envelope(
+                                    box.getMinX(),
+                                    wide ? middle.x : box.getMaxX(),
+                                    box.getMinY(),
+                                    wide ? box.getMaxY() : middle.y),
+                            new Envelope(
+                                    wide ? middle.x : box.getMinX(),
+                                    box.getMaxX(),
+                                    wide ? box.getMinY() : middle.y,
+                                    box.getMaxY()))
+                    .map(half -> (Polygon) rectangle.getFactory().toGeometry(half))
+                    .toList();
+        }
+
+        /** What of the face is dressed: all of it, or the larger part beside what is glued to it. */
+        private Polygon ground(Face face) {
+            Polygon whole = face.panel().outline();
+            if (!structure.habit(face.panel(), face.side()).equals(Optional.of(Habit.BESIDE_GLUE))) {
+                return whole;
+            }
+            Geometry free = whole;
+            for (Polygon glued : structure.glued(face.panel(), face.side())) {
+                free = Regions.difference(free, glued);
+            }
+            Polygon largest = null;
+            for (int i = 0; i < free.getNumGeometries(); i++) {
+                if (free.getGeometryN(i) instanceof Polygon part
+                        && (largest == null || part.getArea() > largest.getArea())) {
+                    largest = part;
+                }
+            }
+            return largest == null || largest.isEmpty() ? whole : largest;
         }
 
         /** A strip on every row; what is written on lies across all of them. */
@@ -319,9 +376,9 @@ public record Dressing(List<MatCut> cuts, List<Dropped> dropped) {
         }
 
         /** Every further layer is the one below moved inward again. */
-        private List<Mat> shapes(Face face) {
+        private List<Mat> shapes(Face face, Polygon ground) {
             List<Mat> mats = new ArrayList<>();
-            List<Polygon> under = List.of(face.panel().outline());
+            List<Polygon> under = List.of(ground);
             for (Course course : courses(face)) {
                 List<Polygon> parts =
                         under.stream().flatMap(p -> parts(p, course).stream()).toList();
@@ -370,9 +427,9 @@ public record Dressing(List<MatCut> cuts, List<Dropped> dropped) {
             return parts;
         }
 
-        private List<Mat> rectangles(Face face) {
+        private List<Mat> rectangles(Face face, Polygon ground) {
             List<Mat> mats = new ArrayList<>();
-            Envelope under = face.panel().outline().getEnvelopeInternal();
+            Envelope under = ground.getEnvelopeInternal();
             for (Course course : courses(face)) {
                 Optional<Mat> mat = course.strip() == null
                         ? mat(course.lay(), new Ground(under, course.step()))

@@ -206,7 +206,8 @@ public record Face(
                 if (closed.shows(panel, side, true)) {
                     ups.put(Moment.BEHIND, up(closed, panel));
                 }
-                if (ups.isEmpty() && structure.habit(panel, side).equals(Optional.of(Habit.DRESSED))) {
+                if (ups.isEmpty()
+                        && structure.habit(panel, side).filter(Habit::isDressed).isPresent()) {
                     ups.put(
                             new Moment(Seen.ASIDE, Stage.CLOSED),
                             stood.stream()
@@ -231,7 +232,7 @@ public record Face(
                     .filter(t -> !t.equals(at))
                     .toList();
             Optional<Habit> habit = structure.habit(at.panel(), at.side());
-            boolean dressed = habit.map(h -> h == Habit.DRESSED)
+            boolean dressed = habit.map(Habit::isDressed)
                     .orElseGet(() -> isLookedAt(ups)
                             || (!isBehindOnly(ups)
                                     && twins.stream().anyMatch(t -> isLookedAt(seen.get(t)))

@@ -71,7 +71,7 @@ public record Folding(
         List<Motion> motions = new ArrayList<>();
         Stage flat = structure.stage(Stage.FLAT);
         Stage before = structure.closed();
-        if (FlatFolder.fold(structure, flat).faults().isEmpty()) {
+        if (!flat.foldsLike(before) && FlatFolder.fold(structure, flat).faults().isEmpty()) {
             motions.add(PoseSolver.between(structure, flat, before, frames, turns));
         }
         Turns opening = turns.reversed();

@@ -3,15 +3,18 @@ package vantbreeze.structure;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * One state of the card: the fold angle of every score.
  *
  * @param name flat, closed, displayed or another
  * @param role what the card is looked at for in that state
+ * @param rests the panel that stays where it lay at the stage before; empty for the anchor, which lies as it does flat
  * @param degrees by score id, in [-180, 180]; positive valley, negative mountain, 0 unfolded. A score not listed is 0.
  */
-public record Stage(String name, Role role, Map<String, Double> degrees) {
+public record Stage(String name, Role role, Optional<String> rests, Map<String, Double> degrees) {
 
     /** What a stage is for. */
     public enum Role {
@@ -39,34 +42,40 @@ public record Stage(String name, Role role, Map<String, Double> degrees) {
 
     /** As the recipient looks at it. */
     public Stage(String name, Map<String, Double> degrees) {
-        this(name, Role.SHOWN, degrees);
+        this(name, Role.SHOWN, Optional.empty(), degrees);
     }
 
     public static Stage flat() {
-        return new Stage(FLAT, Role.MADE, Map.of());
+        return new Stage(FLAT, Role.MADE, Optional.empty(), Map.of());
     }
 
     /** Every score folded by the same share of its full angle, 0 to 1, each in its own direction. */
     public static Stage folded(String name, Role role, List<ScoreLine> scores, double share) {
         Map<String, Double> degrees = new HashMap<>();
         scores.forEach(s -> degrees.put(s.id(), share * s.fold().fullDegrees()));
-        return new Stage(name, role, degrees);
+        return new Stage(name, role, Optional.empty(), degrees);
     }
 
     public Stage with(Map<String, Double> more) {
         Map<String, Double> all = new HashMap<>(degrees);
         all.putAll(more);
-        return new Stage(name, role, all);
+        return new Stage(name, role, rests, all);
     }
 
     /** The same, with what it does not say as on the other. */
     Stage over(Stage other) {
-        return new Stage(name, role, other.with(degrees).degrees());
+        return new Stage(name, role, rests, other.with(degrees).degrees());
     }
 
     /** @return degrees of that score */
     public double degrees(String score) {
         return degrees.getOrDefault(score, 0.0);
+    }
+
+    /** @return whether it folds as the other does */
+    public boolean foldsLike(Stage other) {
+        return Stream.concat(degrees.keySet().stream(), other.degrees.keySet().stream())
+                .allMatch(score -> degrees(score) == other.degrees(score));
     }
 
     /** @return whether every score is either unfolded or folded all the way */

@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
+import org.locationtech.jts.geom.Polygon;
 
 /**
  * A card: pieces, the bonds between their panels and the stages it goes through. Panels, hinges and vertices are derived.
@@ -183,6 +184,12 @@ public final class Structure {
             return stage(new Stage(name, changes));
         }
 
+        /** The same while that panel stays where it lay at the stage before. */
+        public Builder turned(String name, String resting, Map<String, Double> changes) {
+            lying.add(name);
+            return stage(new Stage(name, Stage.Role.SHOWN, Optional.of(resting), changes));
+        }
+
         public Builder stage(Stage stage) {
             stages.add(stage);
             return this;
@@ -255,6 +262,16 @@ public final class Structure {
         return bonds.stream()
                 .anyMatch(b ->
                         isFilm(b) && b.ontoSide() == side && panel(b.onto()).equals(panel));
+    }
+
+    /** What is glued over that side, or holds it by that side, in its own flat coordinates. */
+    public List<Polygon> glued(Panel panel, Side side) {
+        return bonds.stream()
+                .filter(b -> touches(b, panel, side))
+                .map(b -> panel(b.panel()).equals(panel)
+                        ? b.placement().inverse().apply(panel(b.onto()).outline())
+                        : b.placement().apply(panel(b.panel()).outline()))
+                .toList();
     }
 
     /** Whether glue of that bond is on that side of the panel. */
@@ -361,6 +378,11 @@ public final class Structure {
     /** What the recipient looks at, in the order of the looking. */
     public List<Stage> shown() {
         return stages.stream().filter(s -> s.role() == Stage.Role.SHOWN).toList();
+    }
+
+    /** The stage that the recipient meets before one that is shown. */
+    public Stage before(Stage shown) {
+        return stages.get(stages.indexOf(shown) - 1);
     }
 
     public Panel anchor() {

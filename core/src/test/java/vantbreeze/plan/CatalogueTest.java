@@ -392,7 +392,9 @@ class CatalogueTest {
                 FlatPoses.assertLies(folding.structure(), motion.frames().get(0), Stage.CLOSED);
             }
         }
-        assertThat(folding.standing()).isPresent();
+        assertThat(folding.standing().isPresent())
+                .as("shown standing")
+                .isEqualTo(folding.structure().shown().stream().anyMatch(x -> !x.isFlat()));
     }
 
     /** In millimetres and grid marks no inch maker uses, sized by an envelope and by a sheet. */

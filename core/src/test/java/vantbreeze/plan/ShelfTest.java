@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -106,7 +106,8 @@ class ShelfTest {
     }
 
     /** What remains has its reason in docs/decisions.md. */
-    private static final Set<String> KNOWN = Set.of("twin-pillar a4 dl NO_MESSAGE_ROOM");
+    private static final Pattern KNOWN =
+            Pattern.compile("(twin-pillar a4 dl|never-ending-card \\w+ (a2us|a6us|c6)) NO_MESSAGE_ROOM");
 
     /** No fold taken from the shelf brings a snag, whatever sheet and envelope lie on the table, in inches or millimetres. */
     @ParameterizedTest
@@ -124,7 +125,7 @@ class ShelfTest {
                 .flatMap(e -> Planner.withoutFixes(e.brief()).snags().stream()
                         .filter(s -> s.severity() != Severity.NOTE)
                         .map(s -> "%s %s %s %s".formatted(e.fold().id(), sheet, envelope, s.code())))
-                .filter(s -> !KNOWN.contains(s))
+                .filter(s -> !KNOWN.matcher(s).matches())
                 .toList();
         assertThat(snags).isEmpty();
     }
