@@ -26,7 +26,7 @@ export function ScoreCard({ piece }: { piece: Piece }) {
                 </>
               ) : (
                 <td colSpan={2} className="py-1 pr-3">
-                  ruler {s.ruler}
+                  {s.guide}
                 </td>
               )}
               <td className="py-1 pr-3">{s.how}</td>

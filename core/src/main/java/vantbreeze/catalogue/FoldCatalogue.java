@@ -35,6 +35,8 @@ public final class FoldCatalogue {
                     new BurstGate(),
                     new PeakedHouse(),
                     new NeverEnding(),
+                    new ShapedGate(),
+                    new NestedFigures(),
                     new FreeStrip())
             .<FoldDesign>map(WithWindow::new)
             .<FoldDesign>map(WithMount::new)

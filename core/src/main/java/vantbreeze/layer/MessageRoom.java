@@ -13,6 +13,7 @@ import java.util.function.Predicate;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import org.locationtech.jts.algorithm.Angle;
 import org.locationtech.jts.algorithm.locate.SimplePointInAreaLocator;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
@@ -187,6 +188,10 @@ public record MessageRoom(Face face, Size size, List<Face> across) {
         }
         SortedSet<Double> acrosses = few(outline, c -> c.x);
         SortedSet<Double> ups = few(outline, c -> c.y);
+        for (Coordinate sharp : sharp(outline)) {
+            acrosses.add(sharp.x);
+            ups.add(sharp.y);
+        }
         for (Envelope box : taken) {
             acrosses.addAll(List.of(box.getMinX(), box.getMaxX()));
             ups.addAll(List.of(box.getMinY(), box.getMaxY()));
@@ -242,6 +247,19 @@ public record MessageRoom(Face face, Size size, List<Face> across) {
                 && IntStream.range(1, ring.length)
                         .allMatch(i -> ring[i].x == ring[i - 1].x || ring[i].y == ring[i - 1].y);
     }
+
+    /** Real corners, up to as many as are tried: those of a curve turn by a few degrees only. */
+    private static List<Coordinate> sharp(Polygon outline) {
+        Coordinate[] ring = outline.getExteriorRing().getCoordinates();
+        int n = ring.length - 1;
+        return IntStream.range(0, n)
+                .filter(i -> Angle.angleBetween(ring[(i + n - 1) % n], ring[i], ring[i + 1]) < Math.PI - SHARP)
+                .mapToObj(i -> ring[i])
+                .limit(MOST_CORNERS)
+                .toList();
+    }
+
+    private static final double SHARP = Math.toRadians(15);
 
     /** A curve has many corners; some of them are as good as all. */
     private static SortedSet<Double> few(Polygon outline, ToDoubleFunction<Coordinate> of) {

@@ -72,9 +72,8 @@ public record ScoreCard(
 
     /** Every score of a piece as it is set on a board, in the order they are reached. */
     public static List<ScoreReading> readings(Piece piece) {
-        Size size = piece.size();
         return piece.scores().stream()
-                .map(s -> ScoreReading.of(s, size, piece.scores()))
+                .map(s -> ScoreReading.of(s, piece))
                 .sorted(Comparator.comparing(ScoreReading::lie).thenComparing(ScoreCard::reached))
                 .toList();
     }
@@ -149,7 +148,9 @@ public record ScoreCard(
     private static List<BothEnds> sameFromBothEnds(List<ScoreReading> lines) {
         return Stream.of(Side.values())
                 .map(side -> lines.stream().filter(r -> r.scoreOn() == side).toList())
-                .filter(there -> there.stream().allMatch(r -> r.lie() == ScoreReading.Lie.UPRIGHT && r.runsThrough()))
+                .filter(there -> there.stream()
+                        .allMatch(r ->
+                                r instanceof SquareReading && r.lie() == ScoreReading.Lie.UPRIGHT && r.runsThrough()))
                 .flatMap(there -> there.isEmpty()
                         ? Stream.empty()
                         : bothEnds(

@@ -1,14 +1,15 @@
 package vantbreeze.make;
 
-import java.util.List;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
 import vantbreeze.measure.Length;
-import vantbreeze.measure.Size;
 import vantbreeze.structure.Fold;
+import vantbreeze.structure.Piece;
 import vantbreeze.structure.ScoreLine;
 import vantbreeze.structure.Side;
 
 /** One score as it is set: square to an edge on a board, or aslant along a ruler. Read face side up. */
-public sealed interface ScoreReading permits SquareReading, ObliqueReading {
+public sealed interface ScoreReading permits SquareReading, ObliqueReading, TemplateReading {
 
     /** How it runs on the piece. */
     enum Lie {
@@ -34,13 +35,36 @@ public sealed interface ScoreReading permits SquareReading, ObliqueReading {
         return score().fold() == Fold.MOUNTAIN ? Side.FACE : Side.BACK;
     }
 
-    /**
-     * @param size of the piece that it is on
-     * @param all the scores of that piece
-     */
-    static ScoreReading of(ScoreLine score, Size size, List<ScoreLine> all) {
+    static ScoreReading of(ScoreLine score, Piece piece) {
+        if (piece.corners().size() > MOST_MEASURED || !hasEdgeFor(score, piece)) {
+            return new TemplateReading(score);
+        }
         return score.isUpright() || score.isLevel()
-                ? SquareReading.of(score, size)
-                : ObliqueReading.of(score, size, all);
+                ? SquareReading.of(score, piece.size())
+                : ObliqueReading.of(score, piece.size(), piece.scores());
     }
+
+    /** What has more corners is cut around its template, and its scores come with it. */
+    int MOST_MEASURED = 12;
+
+    /** Whether enough of the box around the piece is its own edge, to lie against a fence. */
+    private static boolean hasEdgeFor(ScoreLine score, Piece piece) {
+        Envelope box = piece.polygon().getEnvelopeInternal();
+        Coordinate[] ring = piece.polygon().getExteriorRing().getCoordinates();
+        double least = LEAST_EDGE * (score.isLevel() ? box.getWidth() : box.getHeight());
+        for (int i = 1; i < ring.length; i++) {
+            Coordinate a = ring[i - 1];
+            Coordinate b = ring[i];
+            boolean onBox = score.isLevel()
+                    ? a.y == b.y && (a.y == box.getMinY() || a.y == box.getMaxY())
+                    : a.x == b.x && (a.x == box.getMinX() || a.x == box.getMaxX());
+            if (onBox && a.distance(b) >= least) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** Of the side of the box; shorter edges rock at the fence. Common practice, no published source. */
+    double LEAST_EDGE = 0.2;
 }

@@ -45,6 +45,9 @@ public record ScoreSetting(
         if (reading instanceof ObliqueReading oblique) {
             return List.of(oblique.from(), oblique.to());
         }
+        if (reading instanceof TemplateReading) {
+            return reading;
+        }
         return List.of(reading.lie(), ((SquareReading) reading).fromStart());
     }
 
@@ -68,6 +71,9 @@ public record ScoreSetting(
     private static Length whole(Piece piece, ScoreReading reading) {
         if (reading instanceof ObliqueReading oblique) {
             return oblique.whole();
+        }
+        if (reading instanceof TemplateReading template) {
+            return template.ends();
         }
         return reading.lie() == ScoreReading.Lie.LEVEL
                 ? piece.size().width()

@@ -9,6 +9,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Polygon;
+import vantbreeze.fold.FlatFolder;
 import vantbreeze.layer.Dressing;
 import vantbreeze.layer.Mat;
 import vantbreeze.layer.MatCut;
@@ -182,10 +183,9 @@ public final class Steps {
     private void join(Bond bond) {
         Panel laid = structure.panel(bond.panel());
         Panel onto = structure.panel(bond.onto());
-        GluedPlace place = new GluedPlace(
-                bond.placement().apply(laid.outline()).getEnvelopeInternal(),
-                onto.outline().getEnvelopeInternal(),
-                bond.ontoSide());
+        Polygon lying = bond.placement().apply(laid.outline());
+        GluedPlace place =
+                new GluedPlace(lying.getEnvelopeInternal(), onto.outline().getEnvelopeInternal(), bond.ontoSide());
         Joint joint = Joint.of(bond, structure);
         Size tab = laid.box();
         String tape = joint.adhesive().equals(Adhesive.TAPE)
@@ -204,7 +204,12 @@ public final class Steps {
                                 laid.name(),
                                 bond.ontoSide().word(),
                                 onto.name(),
-                                place.text(ruler),
+                                isEdgeOnEdge(laid)
+                                        ? "with the %s closed, edge on edge with the outline of the %s"
+                                                .formatted(
+                                                        onto.name(),
+                                                        structure.anchor().piece())
+                                        : place.text(ruler),
                                 GluePart.of(structure, bond).text(ruler),
                                 joint.text(),
                                 tape,
@@ -212,6 +217,25 @@ public final class Steps {
                                 Joint.drying(List.of(joint))),
                 GLUE));
     }
+
+    /** Whether a shaped piece lies on the card's own outline when closed: then it needs no measuring. */
+    private boolean isEdgeOnEdge(Panel laid) {
+        if (laid.outline().getNumPoints() <= SHAPED_CORNERS) {
+            return false;
+        }
+        Polygon lying = FlatFolder.closed(structure).placed(laid).outline();
+        Polygon card = structure.piece(structure.anchor().piece()).polygon();
+        return lying.getExteriorRing()
+                        .intersection(card.getExteriorRing().buffer(NEAR))
+                        .getLength()
+                >= SHARED * lying.getLength();
+    }
+
+    private static final int SHAPED_CORNERS = 12;
+    private static final double SHARED = 0.5;
+
+    /** A few thousandths of a millimetre: rounding, never a measure. */
+    private static final double NEAR = 4;
 
     private boolean isHidden(Panel panel, Side side) {
         return structure.isFilmOn(panel, side)
@@ -257,6 +281,22 @@ public final class Steps {
                 steps.add(new Step("Score the " + piece.name(), "%s, %s.".formatted(sideUp(side), how), ""));
             }
             alongRuler(piece, card, side);
+            byTemplate(piece, card, side);
+        }
+    }
+
+    /** Where no edge lies against a fence. */
+    private void byTemplate(Piece piece, ScoreCard card, Side side) {
+        List<String> names = card.readings().stream()
+                .filter(r -> r instanceof TemplateReading && r.scoreOn() == side)
+                .map(r -> r.score().id())
+                .toList();
+        if (!names.isEmpty()) {
+            steps.add(new Step(
+                    "Score the " + piece.name(),
+                    "%s, lay the template on, prick the ends of %s through with a needle, and crease from prick to prick along a ruler with a bone folder on a soft mat."
+                            .formatted(sideUp(side), joined(names)),
+                    ""));
         }
     }
 

@@ -259,7 +259,9 @@ final class PlanPdf {
                     at,
                     false,
                     s.name(),
-                    s.at() instanceof SquareReading square ? ruler.text(square.fromStart()) : "by ruler",
+                    s.at() instanceof SquareReading square
+                            ? ruler.text(square.fromStart())
+                            : s.at() instanceof ObliqueReading ? "by ruler" : "by template",
                     s.at() instanceof SquareReading square ? ruler.text(square.fromEnd()) : "",
                     s.scoreOn().map(side -> side.word() + " side").orElse("see fold"),
                     s.how(ruler));

@@ -125,7 +125,7 @@ public record PieceJson(
     /**
      * One position on the board.
      *
-     * @param ruler where the ruler lies, absent for what is set on a board
+     * @param guide where the ruler lies, or the template; absent for what is set on a board
      * @param how what of the line folds which way
      * @param scoreOn absent where stretches of it have their ridges on either side
      */
@@ -135,7 +135,7 @@ public record PieceJson(
             ScoreReading.Lie lie,
             @Schema(nullable = true) LengthJson fromStart,
             @Schema(nullable = true) LengthJson fromEnd,
-            @Schema(nullable = true) String ruler,
+            @Schema(nullable = true) String guide,
             String how,
             @Schema(nullable = true) Side scoreOn) {
 
@@ -145,10 +145,18 @@ public record PieceJson(
                     setting.lie(),
                     setting.at() instanceof SquareReading square ? LengthJson.of(square.fromStart(), units) : null,
                     setting.at() instanceof SquareReading square ? LengthJson.of(square.fromEnd(), units) : null,
-                    setting.at() instanceof ObliqueReading oblique ? oblique.along(Ruler.of(units)) : null,
+                    ruler(setting.at(), Ruler.of(units)),
                     setting.how(Ruler.of(units)),
                     setting.scoreOn().orElse(null));
         }
+    }
+
+    /** What guides a score that no fence does. */
+    private static String ruler(ScoreReading reading, Ruler ruler) {
+        if (reading instanceof ObliqueReading oblique) {
+            return "ruler " + oblique.along(ruler);
+        }
+        return reading instanceof SquareReading ? null : "by the template";
     }
 
     @Schema(name = "Slit")
