@@ -9,6 +9,7 @@ import { useMarking } from "./ProjectFrame";
 import { ScoreCard } from "./ScoreCard";
 import { Snags } from "./Snags";
 import { Steps } from "./Steps";
+import { TradeOff } from "./TradeOff";
 import { Verdict } from "./Verdict";
 
 /** The bench: the brief, the flat sheet, the card as it folds, and what follows for the table. */
@@ -17,6 +18,7 @@ export function BenchView() {
   const mats = usePlan((p) => p.mats);
   const ornaments = usePlan((p) => p.ornaments);
   const { marked, onMark } = useMarking();
+  const weighs = usePlan((p) => p.tradeOff !== null);
   return (
     <>
       <BriefSentence />
@@ -57,6 +59,11 @@ export function BenchView() {
           <Block title="Snags">
             <Snags onMark={onMark} />
           </Block>
+          {weighs && (
+            <Block title="Weigh it up">
+              <TradeOff />
+            </Block>
+          )}
           <Block title="Closed, in its envelope">
             <ClosedCard marked={marked} />
           </Block>

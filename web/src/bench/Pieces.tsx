@@ -13,10 +13,7 @@ export function Pieces() {
           <span className="w-10 text-right whitespace-nowrap">{piece.count} ×</span>
           <b className="text-lg">{piece.size.shown}</b>
           <span>{piece.name}</span>
-          <span className="text-quiet">
-            {piece.goesOn}
-            {piece.note && `; ${piece.note}`}
-          </span>
+          <span className="text-quiet">{[piece.goesOn, piece.note].filter(Boolean).join("; ")}</span>
         </li>
       ))}
     </ul>

@@ -54,11 +54,11 @@ export function ScoreMark({ piece, score, u, level, isLabelled, marked, onHold }
       {ghost !== null && ghost !== x && (
         <line x1={ghost} y1={-8 * u} x2={ghost} y2={height} stroke="var(--accent)" strokeWidth={u} />
       )}
-      {isLabelled && score.lie === "UPRIGHT" && (
+      {isLabelled && score.fromStart && score.lie === "UPRIGHT" && (
         <>
           <line x1={x} y1={0} x2={x} y2={label + 3 * u} stroke={colour} strokeWidth={0.7 * u} />
           <text x={x} y={label} textAnchor="middle" fontSize={14 * u} fontWeight={700} fill={colour}>
-            {score.fromStart?.shown}
+            {score.fromStart.shown}
           </text>
           <path
             d={
@@ -73,7 +73,7 @@ export function ScoreMark({ piece, score, u, level, isLabelled, marked, onHold }
           />
         </>
       )}
-      {isLabelled && score.lie === "LEVEL" && (
+      {isLabelled && score.fromStart && score.lie === "LEVEL" && (
         <text
           x={Math.max(score.from[0] ?? 0, score.to[0] ?? 0) + 6 * u}
           y={height - (score.from[1] ?? 0) + 5 * u}
@@ -81,7 +81,7 @@ export function ScoreMark({ piece, score, u, level, isLabelled, marked, onHold }
           fontWeight={700}
           fill={colour}
         >
-          {score.fold === "MOUNTAIN" ? "∧" : "∨"} {score.fromStart?.shown}
+          {score.fold === "MOUNTAIN" ? "∧" : "∨"} {score.fromStart.shown}
         </text>
       )}
       {handle && score.fromStart && (

@@ -37,6 +37,8 @@ public final class FoldCatalogue {
                     new NeverEnding(),
                     new ShapedGate(),
                     new NestedFigures(),
+                    new Waterfall(),
+                    new WovenGate(),
                     new FreeStrip())
             .<FoldDesign>map(WithWindow::new)
             .<FoldDesign>map(WithMount::new)

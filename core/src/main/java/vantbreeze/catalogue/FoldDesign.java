@@ -1,6 +1,7 @@
 package vantbreeze.catalogue;
 
 import java.util.List;
+import java.util.Optional;
 import vantbreeze.structure.Structure;
 
 /** A fold: what can be chosen about it and the structure that follows. */
@@ -29,6 +30,11 @@ public interface FoldDesign {
     /** What to know of it at the table with these values. */
     default List<Caution> cautions(Values values) {
         return List.of();
+    }
+
+    /** What one of its choices decides at once, where makers have to weigh it. */
+    default Optional<TradeOff> tradeOff(Values values) {
+        return Optional.empty();
     }
 
     /** The same under a maker's own name. */

@@ -1,6 +1,7 @@
 package vantbreeze.catalogue;
 
 import java.util.List;
+import java.util.Optional;
 import vantbreeze.structure.Structure;
 
 /** A fold that goes by the maker's own name: a free strip that was kept. */
@@ -24,6 +25,11 @@ record NamedFold(String name, FoldDesign fold) implements FoldDesign {
     @Override
     public Proportions proportions() {
         return fold.proportions();
+    }
+
+    @Override
+    public Optional<TradeOff> tradeOff(Values values) {
+        return fold.tradeOff(values);
     }
 
     @Override

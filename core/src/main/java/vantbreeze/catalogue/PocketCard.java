@@ -6,7 +6,6 @@ import java.util.Map;
 import java.util.stream.Stream;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
-import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LineSegment;
 import org.locationtech.jts.geom.Polygon;
 import vantbreeze.measure.Length;
@@ -44,7 +43,6 @@ final class PocketCard implements FoldDesign {
     private static final String WITH = "with";
     private static final String WITHOUT = "without";
     private static final double AJAR = 110;
-    private static final GeometryFactory GEOMETRY = new GeometryFactory();
 
     /** The pocket is narrower by this than what it folds onto, or it catches in the cover's score. */
     private static final Length HAIR = Length.inches(1, 32);
@@ -351,12 +349,12 @@ final class PocketCard implements FoldDesign {
         Length high = isFilled(v) ? v.length(BOTTOM) : v.length(SEAM);
         Length left = wide(v).times(2);
         List<Polygon> seams = new ArrayList<>();
-        seams.add(rectangle(left, Length.ZERO, outer, high));
-        seams.add(rectangle(outer.minus(v.length(SEAM)), high, outer, tall(v)));
+        seams.add(Rectangles.between(left, Length.ZERO, outer, high));
+        seams.add(Rectangles.between(outer.minus(v.length(SEAM)), high, outer, tall(v)));
         if (isFilled(v) && v.choice(STOP).equals(WITH)) {
             Length at = outer.plus(HAIR).minus(stopAt(v)).minus(v.length(SEAM));
             Length top = Length.min(mouthAt(v, stopAt(v)), high.plus(Values.half(held(v).height())));
-            seams.add(rectangle(at, high, at.plus(v.length(SEAM)), top));
+            seams.add(Rectangles.between(at, high, at.plus(v.length(SEAM)), top));
         }
         List<Polygon> clipped = new ArrayList<>();
         for (Polygon seam : seams) {
@@ -384,7 +382,7 @@ final class PocketCard implements FoldDesign {
                 known == null ? "what it holds" : known.called,
                 "pocket",
                 "inside",
-                rectangle(
+                Rectangles.between(
                         left,
                         v.length(BOTTOM),
                         left.plus(size.width()),
@@ -392,10 +390,5 @@ final class PocketCard implements FoldDesign {
                 play,
                 thickness,
                 known == null ? size.squareMillimetres() * thickness.millimetres() * SOFT_BOARD : known.grams);
-    }
-
-    private static Polygon rectangle(Length left, Length low, Length right, Length high) {
-        return (Polygon) GEOMETRY.toGeometry(
-                new org.locationtech.jts.geom.Envelope(left.count(), right.count(), low.count(), high.count()));
     }
 }

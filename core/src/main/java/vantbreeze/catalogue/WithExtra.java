@@ -1,6 +1,7 @@
 package vantbreeze.catalogue;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Stream;
 import org.locationtech.jts.geom.Envelope;
@@ -47,6 +48,11 @@ interface WithExtra extends FoldDesign {
     @Override
     default List<Caution> cautions(Values v) {
         return fold().cautions(v);
+    }
+
+    @Override
+    default Optional<TradeOff> tradeOff(Values v) {
+        return fold().tradeOff(v);
     }
 
     default Parameter panelChoice(String label, String help) {

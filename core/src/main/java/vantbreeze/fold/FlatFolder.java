@@ -104,6 +104,10 @@ public final class FlatFolder {
                 .bonds()
                 .forEach(b ->
                         joints.add(new Joint(structure.panel(b.onto()), structure.panel(b.panel()), b.placement())));
+        structure
+                .slides()
+                .forEach(s -> joints.add(
+                        new Joint(structure.panel(s.onto()), structure.panel(s.panel()), s.at(stage.run(s.id())))));
         return joints;
     }
 

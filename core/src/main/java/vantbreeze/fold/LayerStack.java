@@ -13,6 +13,7 @@ import vantbreeze.structure.Hinge;
 import vantbreeze.structure.Panel;
 import vantbreeze.structure.Regions;
 import vantbreeze.structure.Side;
+import vantbreeze.structure.Slide;
 import vantbreeze.structure.Stage;
 import vantbreeze.structure.Structure;
 
@@ -63,9 +64,10 @@ public record LayerStack(FlatStage stage, List<Spot> spots) {
         List<PlacedHinge> hinges = placedHinges(structure, stage, flat);
         structure.hinges().forEach(h -> requireFold(order, h, stage, placed));
         structure.bonds().forEach(b -> requireBond(order, structure, b, placed, overlay));
-        if (stage.role() == Stage.Role.CLOSED) {
-            structure.lays().forEach(lay -> requireLay(order, structure, lay, placed));
-        }
+        structure.slides().forEach(s -> requireSlide(order, structure, s, placed));
+        structure.lays().stream()
+                .filter(lay -> lay.stages().contains(stage.name()))
+                .forEach(lay -> requireLay(order, structure, lay, placed));
         for (Overlay.Edge edge : overlay.edges()) {
             requireAtEdge(order, edge, hinges);
         }
@@ -192,6 +194,16 @@ public record LayerStack(FlatStage stage, List<Spot> spots) {
                         .forEach(i -> order.requireNotBetween(panel, onto, i));
             }
         }
+    }
+
+    /** What runs on a panel lies on that side of it, and the band over both. */
+    private static void requireSlide(
+            LayerOrder order, Structure structure, Slide slide, List<FlatStage.Placed> placed) {
+        int panel = indexOf(placed, structure.panel(slide.panel()));
+        int onto = indexOf(placed, structure.panel(slide.onto()));
+        Side up = placed.get(onto).upSide();
+        requireOn(order, panel, onto, up, slide.ontoSide());
+        requireOn(order, indexOf(placed, structure.panel(slide.band())), panel, up, slide.ontoSide());
     }
 
     private static void requireLay(

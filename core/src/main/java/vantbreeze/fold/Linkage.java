@@ -15,6 +15,7 @@ import vantbreeze.structure.Bond;
 import vantbreeze.structure.FlatMotion;
 import vantbreeze.structure.Hinge;
 import vantbreeze.structure.Panel;
+import vantbreeze.structure.Slide;
 import vantbreeze.structure.Stage;
 import vantbreeze.structure.Structure;
 
@@ -22,7 +23,7 @@ import vantbreeze.structure.Structure;
  * A structure as rigid bodies: a tree of joints that reaches every panel from the anchor, and the joints left over, each of
  * which closes a loop.
  *
- * @param hinges all hinges of the structure; their fold angles are all that can move
+ * @param hinges all hinges of the structure; their fold angles, and how far slides have run, are all that can move
  * @param order every panel but the anchor with the joint that leads to it, parents first
  * @param loops what has to stay closed
  */
@@ -33,20 +34,52 @@ record Linkage(List<Panel> panels, int anchor, List<Hinge> hinges, List<Joint> o
      *
      * @param hinge index among the structure's hinges; -1 for a bond
      * @param axis of a hinge, so directed that turning by the fold angle (valley positive) moves {@code to} rightly
-     * @param placement of a bond, carrying the panel {@code to} into the flat coordinates of {@code from}
+     * @param placement of a bond or slide, carrying the panel {@code to} into the flat coordinates of {@code from}
+     * @param run of a slide; none for the others
      */
-    record Joint(int from, int to, int hinge, LineSegment axis, FlatMotion placement) {
+    record Joint(int from, int to, int hinge, LineSegment axis, FlatMotion placement, Run run) {
 
         Joint back() {
-            return hinge < 0
-                    ? new Joint(to, from, -1, null, placement.inverse())
-                    : new Joint(to, from, hinge, new LineSegment(axis.p1, axis.p0), null);
+            if (hinge >= 0) {
+                return new Joint(to, from, hinge, new LineSegment(axis.p1, axis.p0), null, Run.NONE);
+            }
+            FlatMotion back = placement.inverse();
+            return new Joint(
+                    to,
+                    from,
+                    -1,
+                    null,
+                    back,
+                    new Run(
+                            run.slide(),
+                            -(back.a() * run.dx() + back.b() * run.dy()),
+                            -(back.c() * run.dx() + back.d() * run.dy())));
         }
 
-        /** Carries the panel {@code to} into the flat coordinates of {@code from}. */
-        RigidMotion move(double[] radians) {
-            return hinge < 0 ? RigidMotion.of(placement) : RigidMotion.turn(axis, radians[hinge]);
+        /**
+         * Carries the panel {@code to} into the flat coordinates of {@code from}.
+         *
+         * @param runs how far each slide has run, in counts
+         */
+        RigidMotion move(double[] radians, double[] runs) {
+            if (hinge >= 0) {
+                return RigidMotion.turn(axis, radians[hinge]);
+            }
+            double far = run.slide() < 0 ? 0 : runs[run.slide()];
+            return RigidMotion.of(
+                    far == 0
+                            ? placement
+                            : FlatMotion.shift(far * run.dx(), far * run.dy()).after(placement));
         }
+    }
+
+    /**
+     * The way of a slide.
+     *
+     * @param slide index among the structure's slides; -1 for what does not run
+     */
+    record Run(int slide, double dx, double dy) {
+        static final Run NONE = new Run(-1, 0, 0);
     }
 
     /**
@@ -66,6 +99,13 @@ record Linkage(List<Panel> panels, int anchor, List<Hinge> hinges, List<Joint> o
         return hinges.stream().mapToDouble(h -> stage.degrees(h.score().id())).toArray();
     }
 
+    /** How far every slide has run at a stage, in counts. */
+    static double[] runs(Structure structure, Stage stage) {
+        return structure.slides().stream()
+                .mapToDouble(s -> stage.run(s.id()).count())
+                .toArray();
+    }
+
     private static final class Builder {
 
         private final Structure structure;
@@ -83,6 +123,9 @@ record Linkage(List<Panel> panels, int anchor, List<Hinge> hinges, List<Joint> o
                 open.add(joint(i, structure.hinges().get(i)));
             }
             structure.bonds().forEach(b -> open.add(joint(b)));
+            for (int i = 0; i < structure.slides().size(); i++) {
+                open.add(joint(i, structure.slides().get(i)));
+            }
         }
 
         /** Hinges before bonds: then what is glued closes the loops, and is what is named when one cannot move. */
@@ -116,7 +159,18 @@ record Linkage(List<Panel> panels, int anchor, List<Hinge> hinges, List<Joint> o
                     index.get(hinge.second()),
                     number,
                     new LineSegment(line.p1, line.p0),
-                    null);
+                    null,
+                    Run.NONE);
+        }
+
+        private Joint joint(int number, Slide slide) {
+            return new Joint(
+                    index.get(structure.panel(slide.onto())),
+                    index.get(structure.panel(slide.panel())),
+                    -1,
+                    null,
+                    slide.placement(),
+                    new Run(number, slide.dx(), slide.dy()));
         }
 
         private Joint joint(Bond bond) {
@@ -125,7 +179,8 @@ record Linkage(List<Panel> panels, int anchor, List<Hinge> hinges, List<Joint> o
                     index.get(structure.panel(bond.panel())),
                     -1,
                     null,
-                    bond.placement());
+                    bond.placement(),
+                    Run.NONE);
         }
 
         private Loop loop(Joint joint) {

@@ -34,6 +34,9 @@ public final class PoseSolver {
     /** Three points of three coordinates each. */
     private static final int NUMBERS_PER_LOOP = 9;
 
+    /** A guide in which every loop closes to rounding is the pose itself, also where a taut strip leaves no way to search. */
+    private static final double EXACT_COUNTS = 2;
+
     private static final double SETTLED_RADIANS = 1e-9;
 
     /** A flat stage that is missed by more has not been reached: a tip 1 m away would be 0.1 mm off. */
@@ -56,10 +59,15 @@ public final class PoseSolver {
 
     private final double damping;
     private double[] radians;
+
+    /** How far slides have run: always as far as the guide says. */
+    private double[] runs;
+
     private RigidMotion[] pose;
 
     private PoseSolver(Structure structure) {
         this.structure = structure;
+        this.runs = new double[structure.slides().size()];
         this.linkage = Linkage.of(structure);
         this.ways = linkage.hingesOnTheWay();
         this.movers = linkage.loops().stream()
@@ -115,6 +123,7 @@ public final class PoseSolver {
     public static boolean closesAt(Structure structure, Stage stage) {
         PoseSolver solver = new PoseSolver(structure);
         solver.radians = solver.radians(stage);
+        solver.runs = Linkage.runs(structure, stage);
         solver.pose = solver.place();
         return widest(solver.gaps()) <= CLOSURE_MM * Length.COUNTS_PER_MILLIMETRE;
     }
@@ -127,6 +136,8 @@ public final class PoseSolver {
     private Motion move(Stage from, Stage to, int frames, Turns turns) {
         double[] start = radians(from);
         double[] end = radians(to);
+        double[] begin = Linkage.runs(structure, from);
+        double[] finish = Linkage.runs(structure, to);
         radians = start.clone();
         List<List<RigidMotion>> poses = new ArrayList<>();
         for (int frame = 0; frame <= frames; frame++) {
@@ -136,6 +147,9 @@ public final class PoseSolver {
             for (int i = 0; i < guide.length; i++) {
                 double own = turns.share(i, share);
                 guide[i] = (1 - own) * start[i] + own * end[i];
+            }
+            for (int i = 0; i < runs.length; i++) {
+                runs[i] = (1 - share) * begin[i] + share * finish[i];
             }
             boolean mustArrive = frame == frames && to.isFlat();
             if (!solve(guide) || (mustArrive && farthest(guide) > ARRIVED_RADIANS)) {
@@ -161,6 +175,13 @@ public final class PoseSolver {
             pose = place();
             return true;
         }
+        double[] before = radians;
+        radians = guide.clone();
+        pose = place();
+        if (widest(gaps()) <= EXACT_COUNTS) {
+            return true;
+        }
+        radians = before;
         for (int step = 0; step < MOST_STEPS; step++) {
             pose = place();
             double[] gaps = gaps();
@@ -198,7 +219,7 @@ public final class PoseSolver {
         RigidMotion[] placed = new RigidMotion[linkage.panels().size()];
         placed[linkage.anchor()] = RigidMotion.IDENTITY;
         for (Linkage.Joint joint : linkage.order()) {
-            placed[joint.to()] = placed[joint.from()].after(joint.move(radians));
+            placed[joint.to()] = placed[joint.from()].after(joint.move(radians, runs));
         }
         return placed;
     }
@@ -208,7 +229,7 @@ public final class PoseSolver {
         double[] gaps = new double[NUMBERS_PER_LOOP * linkage.loops().size()];
         int at = 0;
         for (Linkage.Loop loop : linkage.loops()) {
-            RigidMotion wanted = pose[loop.joint().from()].after(loop.joint().move(radians));
+            RigidMotion wanted = pose[loop.joint().from()].after(loop.joint().move(radians, runs));
             RigidMotion there = pose[loop.joint().to()];
             for (Coordinate point : loop.onTo()) {
                 Coordinate a = wanted.apply(point);
@@ -238,7 +259,7 @@ public final class PoseSolver {
         int gap = 0;
         for (int l = 0; l < movers.size(); l++) {
             Linkage.Joint joint = linkage.loops().get(l).joint();
-            RigidMotion wanted = pose[joint.from()].after(joint.move(radians));
+            RigidMotion wanted = pose[joint.from()].after(joint.move(radians, runs));
             for (Coordinate point : linkage.loops().get(l).onTo()) {
                 for (int hinge : movers.get(l)) {
                     Arrays.fill(moves[hinge], 0);

@@ -30,10 +30,10 @@ public sealed interface Scene {
     static List<Scene> of(Structure closable) {
         List<Scene> scenes = new ArrayList<>();
         Stage before = closable.closed();
-        Stage flat = closable.stage(Stage.FLAT);
-        if (!flat.foldsLike(before)) {
-            lying(closable, flat).ifPresent(scenes::add);
-        }
+        closable.opened()
+                .filter(flat -> !flat.foldsLike(closable.closed()))
+                .flatMap(flat -> lying(closable, flat))
+                .ifPresent(scenes::add);
         for (Stage stage : closable.shown()) {
             if (stage.foldsLike(closable.closed())) {
                 before = stage;

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import org.locationtech.jts.algorithm.ConvexHull;
+import org.locationtech.jts.algorithm.MinimumDiameter;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
@@ -47,6 +48,42 @@ public record Standing(Length width, Length height, Length depth, Length margin)
                     centre.x + area * middle.x, centre.y + area * middle.y, centre.getZ() + area * middle.getZ());
         }
         Coordinate heavy = new Coordinate(centre.x / mass, centre.y / mass, centre.getZ() / mass);
+        double turn = facing(corners);
+        if (turn != 0) {
+            corners.replaceAll(c -> turnedRound(c, turn));
+            heavy = turnedRound(heavy, turn);
+        }
+        return settled(corners, heavy);
+    }
+
+    /** A card whose resting panel stands askew is set square: it is turned so that it is least deep, if that is much less. */
+    private static final double MUCH_LESS = 0.8;
+
+    /** What is farther round is meant so. */
+    private static final double MOST_ASKEW = Math.toRadians(30);
+
+    /** @return by how much to turn it about an upright line, in radians */
+    private static double facing(List<Coordinate> corners) {
+        Geometry plan = new ConvexHull(
+                        corners.stream().map(c -> new Coordinate(c.x, c.getZ())).toArray(Coordinate[]::new), GEOMETRY)
+                .getConvexHull();
+        MinimumDiameter least = new MinimumDiameter(plan, true);
+        if (least.getLength() >= MUCH_LESS * plan.getEnvelopeInternal().getHeight()) {
+            return 0;
+        }
+        Coordinate[] along = least.getSupportingSegment().getCoordinates();
+        double angle = Math.atan2(along[1].y - along[0].y, along[1].x - along[0].x);
+        double turn = Math.abs(angle) > Math.PI / 2 ? angle - Math.signum(angle) * Math.PI : angle;
+        return Math.abs(turn) <= MOST_ASKEW ? turn : 0;
+    }
+
+    private static Coordinate turnedRound(Coordinate c, double radians) {
+        double cos = Math.cos(radians);
+        double sin = Math.sin(radians);
+        return new Coordinate(c.x * cos + c.getZ() * sin, c.y, c.getZ() * cos - c.x * sin);
+    }
+
+    private static Standing settled(List<Coordinate> corners, Coordinate heavy) {
         Standing upright = leaning(corners, heavy, 0);
         return leans(corners).stream()
                 .sorted(Comparator.comparingDouble(Math::abs))

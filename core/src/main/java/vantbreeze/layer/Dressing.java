@@ -1,6 +1,7 @@
 package vantbreeze.layer;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.IdentityHashMap;
@@ -271,18 +272,26 @@ public record Dressing(List<MatCut> cuts, List<Dropped> dropped) {
             if (!structure.habit(face.panel(), face.side()).equals(Optional.of(Habit.BESIDE_GLUE))) {
                 return whole;
             }
-            Geometry free = whole;
-            for (Polygon glued : structure.glued(face.panel(), face.side())) {
-                free = Regions.difference(free, glued);
-            }
-            Polygon largest = null;
-            for (int i = 0; i < free.getNumGeometries(); i++) {
-                if (free.getGeometryN(i) instanceof Polygon part
-                        && (largest == null || part.getArea() > largest.getArea())) {
-                    largest = part;
-                }
-            }
-            return largest == null || largest.isEmpty() ? whole : largest;
+            Envelope box = whole.getEnvelopeInternal();
+            Envelope taken = new Envelope();
+            structure.glued(face.panel(), face.side()).stream()
+                    .map(Polygon::getEnvelopeInternal)
+                    .map(box::intersection)
+                    .forEach(taken::expandToInclude);
+            return whole.isRectangle() && !taken.isNull()
+                    ? (Polygon) whole.getFactory().toGeometry(beside(box, taken))
+                    : whole;
+        }
+
+        /** The largest upright rectangle at one edge of the box that leaves out what is taken. */
+        private static Envelope beside(Envelope box, Envelope taken) {
+            return Stream.of(
+                            new Envelope(box.getMinX(), taken.getMinX(), box.getMinY(), box.getMaxY()),
+                            new Envelope(taken.getMaxX(), box.getMaxX(), box.getMinY(), box.getMaxY()),
+                            new Envelope(box.getMinX(), box.getMaxX(), box.getMinY(), taken.getMinY()),
+                            new Envelope(box.getMinX(), box.getMaxX(), taken.getMaxY(), box.getMaxY()))
+                    .max(Comparator.comparingDouble(Envelope::getArea))
+                    .orElseThrow();
         }
 
         /** A strip on every row; what is written on lies across all of them. */

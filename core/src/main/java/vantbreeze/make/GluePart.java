@@ -109,7 +109,9 @@ final class GluePart {
             return "what lies up to %s above its lowest point"
                     .formatted(ruler.text(Length.nearestTo(part.getMaxY() - all.getMinY())));
         }
-        boolean sideways = part.getWidth() < part.getHeight();
+        boolean spansUp = same(part.getHeight(), all.getHeight());
+        boolean spansAcross = same(part.getWidth(), all.getWidth());
+        boolean sideways = spansUp == spansAcross ? part.getWidth() < part.getHeight() : spansUp;
         return sideways
                 ? end(ruler, part.getMinX() - all.getMinX(), all.getMaxX() - part.getMaxX(), part.getWidth(), true)
                 : end(ruler, part.getMinY() - all.getMinY(), all.getMaxY() - part.getMaxY(), part.getHeight(), false);

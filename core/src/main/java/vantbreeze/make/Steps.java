@@ -29,6 +29,7 @@ import vantbreeze.structure.Panel;
 import vantbreeze.structure.Piece;
 import vantbreeze.structure.Point;
 import vantbreeze.structure.Side;
+import vantbreeze.structure.Slide;
 import vantbreeze.structure.Structure;
 
 /** Writes the order of work from the structure and its mats. */
@@ -82,6 +83,7 @@ public final class Steps {
         layMats("Lay the mats that go on first", "Before anything else is joined", true);
         ornaments.placed().stream().filter(o -> o.face().beforeAssembly()).forEach(this::lay);
         structure.bonds().stream().filter(b -> !structure.isFilm(b)).forEach(this::join);
+        structure.slides().forEach(this::thread);
         layMats("Lay the mats", "Dry-fit the mats first", false);
         ornaments.placed().stream().filter(o -> !o.face().beforeAssembly()).forEach(this::lay);
         PocketRoom.of(structure)
@@ -177,6 +179,31 @@ public final class Steps {
         return structure.bonds().stream()
                         .anyMatch(b -> Joint.of(b, structure).adhesive().dries())
                 || dressing.cuts().stream().anyMatch(c -> Joint.of(c).adhesive().dries());
+    }
+
+    /** What runs is passed under its band and kept by its stud. */
+    private void thread(Slide slide) {
+        Panel onto = structure.panel(slide.onto());
+        Envelope box = onto.outline().getEnvelopeInternal();
+        String stud = slide.stud()
+                .map(at ->
+                        " Fix a stud, such as a flat paper fastener, through its slot to the %s, %s from the left edge and %s from the lower edge, loose enough to run."
+                                .formatted(
+                                        onto.name(),
+                                        text(at.x().count() - box.getMinX()),
+                                        text(at.y().count() - box.getMinY())))
+                .orElse("");
+        steps.add(new Step(
+                "Thread the " + structure.panel(slide.panel()).name(),
+                "Pass the %s between the %s and the %s until the next score lies on the edge of the %s. No glue there: it runs %s.%s Try it before the last mats go on."
+                        .formatted(
+                                structure.panel(slide.panel()).name(),
+                                structure.panel(slide.band()).name(),
+                                onto.name(),
+                                structure.panel(slide.band()).name(),
+                                ruler.text(slide.travel()),
+                                stud),
+                ""));
     }
 
     /** Each bond with where the glued panel comes to lie, measured on the panel that takes it. */

@@ -69,11 +69,13 @@ public record Folding(
     /** @param known where some of the way has been found already */
     private static List<Motion> motions(Structure structure, int frames, Turns turns, List<Scene> known) {
         List<Motion> motions = new ArrayList<>();
-        Stage flat = structure.stage(Stage.FLAT);
-        Stage before = structure.closed();
-        if (!flat.foldsLike(before) && FlatFolder.fold(structure, flat).faults().isEmpty()) {
-            motions.add(PoseSolver.between(structure, flat, before, frames, turns));
-        }
+        Stage closed = structure.closed();
+        structure
+                .opened()
+                .filter(flat -> !flat.foldsLike(closed)
+                        && FlatFolder.fold(structure, flat).faults().isEmpty())
+                .ifPresent(flat -> motions.add(PoseSolver.between(structure, flat, closed, frames, turns)));
+        Stage before = closed;
         Turns opening = turns.reversed();
         for (Stage shown : structure.shown()) {
             Stage from = before;

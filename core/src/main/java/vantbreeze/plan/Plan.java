@@ -1,9 +1,11 @@
 package vantbreeze.plan;
 
 import java.util.List;
+import java.util.Optional;
 import vantbreeze.catalogue.Handle;
 import vantbreeze.catalogue.Parameter;
 import vantbreeze.catalogue.Range;
+import vantbreeze.catalogue.TradeOff;
 import vantbreeze.fold.Girth;
 import vantbreeze.fold.StackMap;
 import vantbreeze.layer.Dressing;
@@ -26,6 +28,7 @@ import vantbreeze.structure.Structure;
  * @param closed null if the card cannot fold flat
  * @param messageRoom where there is room to write, the largest first
  * @param pockets what is put into it, and how much of that shows
+ * @param tradeOff what one choice of this fold decides at once
  * @param fromSheet how many bases the sheet gives
  * @param fit how the closed card sits in the brief's envelope; null without one or if it cannot fold
  * @param closest other envelopes that take it, best first
@@ -42,6 +45,7 @@ public record Plan(
         Ornaments ornaments,
         List<MessageRoom> messageRoom,
         List<PocketRoom> pockets,
+        Optional<TradeOff> tradeOff,
         ClosureKit closure,
         List<CutPiece> cutList,
         Yield fromSheet,
@@ -63,6 +67,7 @@ public record Plan(
                 ornaments,
                 messageRoom,
                 pockets,
+                tradeOff,
                 closure,
                 cutList,
                 fromSheet,

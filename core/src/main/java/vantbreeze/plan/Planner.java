@@ -73,6 +73,7 @@ public final class Planner {
                 work.ornaments(),
                 work.messageRoom(),
                 PocketRoom.of(work.structure()),
+                brief.fold().tradeOff(work.values()),
                 work.closure(),
                 cutList(brief, work),
                 Yield.of(work.structure().pieces(), brief.sheet().size()),

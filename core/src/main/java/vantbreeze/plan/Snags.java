@@ -158,7 +158,7 @@ final class Snags {
                 Hinge other = hinges.get(j);
                 for (Panel shared : List.of(one.first(), one.second())) {
                     boolean share = shared.equals(other.first()) || shared.equals(other.second());
-                    if (share && one.score().fold() == other.score().fold()) {
+                    if (share && one.score().fold() == other.score().fold() && isClosed(one) && isClosed(other)) {
                         Panel a = one.across(shared);
                         Panel b = other.across(shared);
                         if (boxesOverlap(a, b) && areFlaps(one, other)) {
@@ -168,6 +168,10 @@ final class Snags {
                 }
             }
         }
+    }
+
+    private boolean isClosed(Hinge hinge) {
+        return work.structure().closed().degrees(hinge.score().id()) != 0;
     }
 
     private boolean boxesOverlap(Panel a, Panel b) {

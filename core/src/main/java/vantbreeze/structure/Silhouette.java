@@ -79,6 +79,12 @@ public record Silhouette(String name, boolean isMirrored, List<Segment> segments
             .map(Silhouette::read)
             .toList();
 
+    /** Found once: it takes some cutting. */
+    private static final List<String> WHOLE_FLAPS = ALL.stream()
+            .filter(Silhouette::findsWholeFlaps)
+            .map(Silhouette::name)
+            .toList();
+
     public static List<Silhouette> all() {
         return ALL;
     }
@@ -165,6 +171,10 @@ public record Silhouette(String name, boolean isMirrored, List<Segment> segments
 
     /** @return whether it can be scored anywhere in the outer halves of either side and folds there in one flap each */
     public boolean hasWholeFlaps() {
+        return WHOLE_FLAPS.contains(name);
+    }
+
+    private boolean findsWholeFlaps() {
         return isMirrored && IntStream.range(0, 10).allMatch(i -> isWholeBeyond(0.5 + 0.049 * i));
     }
 

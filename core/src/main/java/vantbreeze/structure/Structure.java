@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.locationtech.jts.geom.Polygon;
+import vantbreeze.measure.Length;
 
 /**
  * A card: pieces, the bonds between their panels and the stages it goes through. Panels, hinges and vertices are derived.
@@ -23,6 +24,8 @@ public final class Structure {
     private final List<Bond> bonds;
     private final List<Lay> lays;
     private final List<Held> held;
+    private final List<Slide> slides;
+    private final boolean opensOut;
     private final Map<String, Habit> habits;
     private final List<Stage> stages;
     private final List<Panel> panels;
@@ -41,6 +44,8 @@ public final class Structure {
         bonds = List.copyOf(builder.bonds);
         lays = List.copyOf(builder.lays);
         held = List.copyOf(builder.held);
+        slides = List.copyOf(builder.slides);
+        opensOut = builder.opensOut;
         habits = Map.copyOf(builder.habits);
         List<Arrangement> arranged = pieces.stream().map(Arrangement::of).toList();
         panels = arranged.stream().flatMap(a -> a.panels().stream()).toList();
@@ -61,6 +66,7 @@ public final class Structure {
         anchor = panel(builder.anchor);
         hinges.forEach(h -> link(h, h.first(), h.second()));
         bonds.forEach(b -> link(null, panel(b.panel()), panel(b.onto())));
+        slides.forEach(s -> link(null, panel(s.panel()), panel(s.onto())));
         requireTogether();
     }
 
@@ -75,6 +81,8 @@ public final class Structure {
         builder.bonds.addAll(bonds);
         builder.lays.addAll(lays);
         builder.held.addAll(held);
+        builder.slides.addAll(slides);
+        builder.opensOut = opensOut;
         builder.habits.putAll(habits);
         Stage closed = closed();
         scores().stream()
@@ -91,8 +99,12 @@ public final class Structure {
         return builder;
     }
 
-    /** On the closed card one panel lies above another, where paper alone would allow either. */
-    public record Lay(String upper, String lower) {}
+    /**
+     * One panel lies above another, where paper alone would allow either.
+     *
+     * @param stages the names of the stages at which it does
+     */
+    public record Lay(String upper, String lower, Set<String> stages) {}
 
     /** Collects what joins the pieces and how they stand. */
     public static final class Builder {
@@ -100,6 +112,8 @@ public final class Structure {
         private final List<Bond> bonds = new ArrayList<>();
         private final List<Lay> lays = new ArrayList<>();
         private final List<Held> held = new ArrayList<>();
+        private final List<Slide> slides = new ArrayList<>();
+        private boolean opensOut = true;
         private final Map<String, Habit> habits = new HashMap<>();
         private final List<Stage> stages = new ArrayList<>();
         private final Set<String> lying = new HashSet<>();
@@ -144,7 +158,23 @@ public final class Structure {
 
         /** On the closed card the first lies above the second. */
         public Builder lay(String upper, String lower) {
-            lays.add(new Lay(upper, lower));
+            return lay(upper, lower, Set.of(Stage.CLOSED));
+        }
+
+        /** At these stages the first lies above the second. */
+        public Builder lay(String upper, String lower, Set<String> at) {
+            lays.add(new Lay(upper, lower, Set.copyOf(at)));
+            return this;
+        }
+
+        public Builder slide(Slide slide) {
+            slides.add(slide);
+            return this;
+        }
+
+        /** Once it is put together nobody opens it out flat. */
+        public Builder staysFolded() {
+            opensOut = false;
             return this;
         }
 
@@ -187,7 +217,13 @@ public final class Structure {
         /** The same while that panel stays where it lay at the stage before. */
         public Builder turned(String name, String resting, Map<String, Double> changes) {
             lying.add(name);
-            return stage(new Stage(name, Stage.Role.SHOWN, Optional.of(resting), changes));
+            return stage(new Stage(name, Stage.Role.SHOWN, Optional.of(resting), Map.of(), changes));
+        }
+
+        /** The card lying flat before the recipient with its slides so far along. */
+        public Builder pulled(String name, Map<String, Length> runs, Map<String, Double> changes) {
+            lying.add(name);
+            return stage(new Stage(name, Stage.Role.SHOWN, Optional.empty(), runs, changes));
         }
 
         public Builder stage(Stage stage) {
@@ -348,6 +384,16 @@ public final class Structure {
 
     public List<Lay> lays() {
         return lays;
+    }
+
+    /** What runs on it. */
+    public List<Slide> slides() {
+        return slides;
+    }
+
+    /** The card opened out flat, as it was cut, if anyone opens it so. */
+    public Optional<Stage> opened() {
+        return opensOut ? Optional.of(stage(Stage.FLAT)) : Optional.empty();
     }
 
     /** What lies in its pockets. */

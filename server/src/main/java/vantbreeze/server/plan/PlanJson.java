@@ -3,6 +3,7 @@ package vantbreeze.server.plan;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import vantbreeze.catalogue.Parameter;
+import vantbreeze.catalogue.TradeOff;
 import vantbreeze.layer.Mat;
 import vantbreeze.make.Step;
 import vantbreeze.measure.Ruler;
@@ -34,6 +35,9 @@ public record PlanJson(
         @Schema(description = "what its pockets hold and how much of that shows, a sentence each")
         List<String> pockets,
 
+        @Schema(nullable = true, description = "what one choice of the fold decides at once")
+        TradeOffJson tradeOff,
+
         List<CutJson> cutList,
         SheetUseJson sheet,
         @Schema(nullable = true) FitJson fit,
@@ -60,6 +64,27 @@ public record PlanJson(
             @Schema(nullable = true) LengthJson most,
             @Schema(nullable = true) String limits,
             @Schema(description = "of a choice; else empty") List<String> choices) {}
+
+    /** @param said what each of the lengths of a step is */
+    @Schema(name = "TradeOff")
+    public record TradeOffJson(String parameter, List<String> said, List<StepJson> steps) {
+
+        @Schema(name = "TradeOffStep")
+        public record StepJson(LengthJson chosen, List<LengthJson> lengths) {}
+
+        static TradeOffJson of(TradeOff t, UnitSystem units) {
+            return new TradeOffJson(
+                    t.parameter(),
+                    t.said(),
+                    t.steps().stream()
+                            .map(s -> new StepJson(
+                                    LengthJson.of(s.chosen(), units),
+                                    s.lengths().stream()
+                                            .map(l -> LengthJson.judged(l, units))
+                                            .toList()))
+                            .toList());
+        }
+    }
 
     /** @param posted with all that sticks out of it; what is drawn is drawn in it */
     @Schema(name = "ClosedCard")

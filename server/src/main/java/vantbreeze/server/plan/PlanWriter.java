@@ -47,6 +47,7 @@ public final class PlanWriter {
                         .map(r -> new PlanJson.RoomJson(r.face().key(), r.label(), LengthJson.judged(r.size(), units)))
                         .toList(),
                 plan.pockets().stream().map(p -> p.text(plan.brief().ruler())).toList(),
+                plan.tradeOff().map(t -> PlanJson.TradeOffJson.of(t, units)).orElse(null),
                 plan.cutList().stream()
                         .map(c -> new PlanJson.CutJson(
                                 c.count(), c.name(), size(c.size()), c.goesOn(), c.note(), c.isMat(), c.isSplit()))
