@@ -18,8 +18,12 @@ export function TradeOff() {
   const nearest = trade.steps.reduce((a, b) =>
     Math.abs(b.chosen.mm - now) < Math.abs(a.chosen.mm - now) ? b : a,
   );
+  /* What the curves take as given is given with it. */
+  const held = Object.fromEntries(
+    plan.parameters.filter((p) => trade.held.includes(p.key)).map((p) => [p.key, p.value]),
+  );
   const pick = (text: string) =>
-    void change((b) => ({ parameters: { ...b.parameters, [trade.parameter]: text } }));
+    void change((b) => ({ parameters: { ...b.parameters, ...held, [trade.parameter]: text } }));
   return (
     <figure className="m-0" aria-label={`What the ${chosen?.label ?? trade.parameter} decides`}>
       {trade.said.map((said, i) => {

@@ -298,8 +298,9 @@ final class WovenGate implements FoldDesign {
             Length at = least.plus(most.minus(least).times(i).dividedBy(STEPS).each());
             double e = at.count();
             double lean = taut(q, e, reach);
-            double right = Math.max(0, e + run - q);
-            double left = Math.max(0, reach - e - 2 * run);
+            double folds = Math.min(run, (reach - e) / 2);
+            double right = Math.max(0, e + folds - q);
+            double left = Math.max(0, reach - e - 2 * folds);
             steps.add(new TradeOff.Step(
                     at,
                     List.of(
@@ -307,7 +308,7 @@ final class WovenGate implements FoldDesign {
                             Length.nearestTo(q * Math.sin(lean)),
                             Length.nearestTo(right + left))));
         }
-        return Optional.of(
-                new TradeOff(ANCHOR, List.of("opens to", "stands deep", "sticks out closed"), List.copyOf(steps)));
+        return Optional.of(new TradeOff(
+                ANCHOR, List.of(REACH), List.of("opens to", "stands deep", "sticks out closed"), List.copyOf(steps)));
     }
 }

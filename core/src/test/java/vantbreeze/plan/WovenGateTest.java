@@ -139,6 +139,31 @@ class WovenGateTest {
         return card.extended().replace(other).build();
     }
 
+    /** What the curve says is what comes when its point is picked. */
+    @Test
+    void aPickedPointKeepsWhatTheCurveSaid() {
+        TradeOff trade = Planner.plan(brief("1/4")).tradeOff().orElseThrow();
+        Length reach = Planner.plan(brief("1/4")).parameters().stream()
+                .filter(p -> p.parameter().key().equals("reach"))
+                .map(p -> (Length) p.value())
+                .findFirst()
+                .orElseThrow();
+        for (TradeOff.Step step : trade.steps()) {
+            Plan picked = Planner.withoutFixes(brief("1/4").with("reach", reach).with("anchor", step.chosen()));
+            assertThat(picked.closed().size().width().inches())
+                    .isCloseTo(3 + step.lengths().get(2).inches(), within(0.001));
+            double width = step.lengths().get(0).inches();
+            if (width < 11.8) {
+                assertThat(Folding.of(picked.brief())
+                                .standing()
+                                .orElseThrow()
+                                .width()
+                                .inches())
+                        .isCloseTo(width, within(0.01));
+            }
+        }
+    }
+
     @Test
     void stripsAreFreeBehindTheMiddleBar() {
         Structure card = Planner.plan(brief("1/4")).structure();

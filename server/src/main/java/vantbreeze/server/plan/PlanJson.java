@@ -67,7 +67,7 @@ public record PlanJson(
 
     /** @param said what each of the lengths of a step is */
     @Schema(name = "TradeOff")
-    public record TradeOffJson(String parameter, List<String> said, List<StepJson> steps) {
+    public record TradeOffJson(String parameter, List<String> held, List<String> said, List<StepJson> steps) {
 
         @Schema(name = "TradeOffStep")
         public record StepJson(LengthJson chosen, List<LengthJson> lengths) {}
@@ -75,6 +75,7 @@ public record PlanJson(
         static TradeOffJson of(TradeOff t, UnitSystem units) {
             return new TradeOffJson(
                     t.parameter(),
+                    t.held(),
                     t.said(),
                     t.steps().stream()
                             .map(s -> new StepJson(
