@@ -12,7 +12,7 @@ import { DrawingButton } from "./DrawingButton";
 import { OrnamentPlace } from "./OrnamentPlace";
 import { PaperWords } from "./PaperWords";
 import { placeOf } from "./place";
-import { readShape, shapeText, SIZE_WORDS, type Shape } from "./shape";
+import { readShape, shapeText, SIZE_WORDS, type Shape, LIBRARY } from "./shape";
 
 /** What is laid on top: each with its outline, paper, lift and glue, and a place to drag it to. */
 export function Ornaments() {
@@ -75,10 +75,12 @@ function fresh(plan: Plan, brief: Brief): Ornament {
   };
 }
 
+const DRAWN = { value: "DRAWN", label: "drawn outline" };
 const SHAPES = [
   { value: "CIRCLE", label: "circle" },
   { value: "RECTANGLE", label: "rectangle" },
-  { value: "DRAWN", label: "drawn outline" },
+  { value: "TURNED", label: "square on its corner" },
+  ...LIBRARY.map((name) => ({ value: name, label: name })),
 ];
 
 const GLUES = [
@@ -97,7 +99,7 @@ function OrnamentWords({ ornament, index }: { ornament: Ornament; index: number 
   const placed = plan.ornaments.find((o) => o.name === ornament.name);
   const panel = panelsOf(plan).find((p) => p.id === placed?.panel);
   const at = placed && panel ? placeOf(placed, panel) : undefined;
-  const choices = shape.kind === "DRAWN" ? SHAPES : SHAPES.slice(0, 2);
+  const choices = shape.kind === "DRAWN" ? [...SHAPES, DRAWN] : SHAPES;
   const known = plan.faces.some((f) => f.key === ornament.face);
   return (
     <div className="leading-9">
@@ -112,9 +114,9 @@ function OrnamentWords({ ornament, index }: { ornament: Ornament; index: number 
         is a{" "}
         <ChoiceWord
           label="Shape of the ornament"
-          value={shape.kind}
+          value={shape.kind === "LIBRARY" ? shape.name : shape.kind}
           choices={choices}
-          onChoose={(kind) => void setShape(ofKind(kind as Shape["kind"], shape))}
+          onChoose={(chosen) => void setShape(ofKind(chosen, shape))}
         />{" "}
         {SIZE_WORDS[shape.kind]}{" "}
         <TextWord
@@ -125,7 +127,7 @@ function OrnamentWords({ ornament, index }: { ornament: Ornament; index: number 
         />
         ,{" "}
         <DrawingButton
-          width={shape.kind === "RECTANGLE" ? widthOf(shape.size) : shape.size}
+          width={hasTwoSides(shape) ? widthOf(shape.size) : shape.size}
           onDrawn={(outline) => set({ outline })}
         />
       </p>
@@ -222,9 +224,14 @@ const widthOf = (size: string) => {
   return /[a-z"]/.test(width) ? width : `${width} ${height.replace(/^[\d\s./,]+/, "")}`;
 };
 
-/** Another kind of about the same size. */
-function ofKind(kind: Shape["kind"], now: Shape): Shape {
-  if (kind === "RECTANGLE") return { kind, size: `${now.size} x ${now.size}` };
-  if (kind === "CIRCLE") return { kind, size: now.kind === "RECTANGLE" ? widthOf(now.size) : now.size };
+const hasTwoSides = (shape: Shape) => shape.kind === "RECTANGLE" || shape.kind === "LIBRARY";
+
+/** Another kind, or outline of the library, of about the same size. */
+function ofKind(chosen: string, now: Shape): Shape {
+  const one = hasTwoSides(now) ? widthOf(now.size) : now.size;
+  const both = hasTwoSides(now) ? now.size : `${now.size} x ${now.size}`;
+  if (LIBRARY.includes(chosen)) return { kind: "LIBRARY", name: chosen, size: both };
+  if (chosen === "RECTANGLE") return { kind: chosen, size: both };
+  if (chosen === "CIRCLE" || chosen === "TURNED") return { kind: chosen, size: one };
   return now;
 }

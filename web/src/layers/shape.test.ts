@@ -2,12 +2,15 @@ import { describe, expect, it } from "vitest";
 import { readShape, shapeText } from "./shape";
 
 describe("the outline of an ornament", () => {
-  it.each(["2 x 3 in", "circle 1 1/2 in", "outline 40 mm: 0,0 4,0 2,3"])(
-    "%s reads and writes the same",
-    (text) => {
-      expect(shapeText(readShape(text))).toBe(text);
-    },
-  );
+  it.each([
+    "2 x 3 in",
+    "circle 1 1/2 in",
+    "turned square 1 3/4 in",
+    "bird house 2 x 3 in",
+    "outline 40 mm: 0,0 4,0 2,3",
+  ])("%s reads and writes the same", (text) => {
+    expect(shapeText(readShape(text))).toBe(text);
+  });
 
   it("keeps a drawing's corners apart from its width", () => {
     expect(readShape("outline 2 in: 0,0 4,0 2,3")).toEqual({

@@ -2,11 +2,36 @@
 export type Shape =
   | { kind: "RECTANGLE"; size: string }
   | { kind: "CIRCLE"; size: string }
+  | { kind: "TURNED"; size: string }
+  | { kind: "LIBRARY"; size: string; name: string }
   | { kind: "DRAWN"; size: string; corners: string };
 
-/** @param text "2 x 3 in", "circle 1 1/2 in" or "outline 2 in: 0,0 4,0 2,3" */
+/** Outlines of our own drawing that the server knows by name. */
+export const LIBRARY = [
+  "dome",
+  "bell",
+  "rocket",
+  "bird house",
+  "fir",
+  "heart",
+  "star",
+  "mushroom",
+  "pear",
+  "jar",
+  "lantern",
+  "mitten",
+  "boat",
+];
+
+const CIRCLE = "circle ";
+const TURNED = "turned square ";
+
+/** @param text "2 x 3 in", "circle 1 1/2 in", "turned square 1 3/4 in", "heart 2 x 2 in" or "outline 2 in: 0,0 4,0 2,3" */
 export function readShape(text: string): Shape {
-  if (text.startsWith("circle ")) return { kind: "CIRCLE", size: text.slice("circle ".length) };
+  if (text.startsWith(CIRCLE)) return { kind: "CIRCLE", size: text.slice(CIRCLE.length) };
+  if (text.startsWith(TURNED)) return { kind: "TURNED", size: text.slice(TURNED.length) };
+  const name = LIBRARY.find((known) => text.startsWith(`${known} `));
+  if (name) return { kind: "LIBRARY", name, size: text.slice(name.length + 1) };
   const drawn = /^outline ([^:]+): (.+)$/s.exec(text);
   return drawn
     ? { kind: "DRAWN", size: drawn[1] ?? "", corners: drawn[2] ?? "" }
@@ -14,13 +39,25 @@ export function readShape(text: string): Shape {
 }
 
 export function shapeText(shape: Shape): string {
-  if (shape.kind === "CIRCLE") return `circle ${shape.size}`;
-  return shape.kind === "DRAWN" ? `outline ${shape.size}: ${shape.corners}` : shape.size;
+  switch (shape.kind) {
+    case "CIRCLE":
+      return CIRCLE + shape.size;
+    case "TURNED":
+      return TURNED + shape.size;
+    case "LIBRARY":
+      return `${shape.name} ${shape.size}`;
+    case "DRAWN":
+      return `outline ${shape.size}: ${shape.corners}`;
+    case "RECTANGLE":
+      return shape.size;
+  }
 }
 
 /** What the size of a shape is called. */
 export const SIZE_WORDS: Record<Shape["kind"], string> = {
   RECTANGLE: "of",
   CIRCLE: "across",
+  TURNED: "with a side of",
+  LIBRARY: "of",
   DRAWN: "wide",
 };

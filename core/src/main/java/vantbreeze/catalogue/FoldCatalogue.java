@@ -37,6 +37,7 @@ public final class FoldCatalogue {
                     new NeverEnding(),
                     new ShapedGate(),
                     new NestedFigures(),
+                    new FanConcertina(),
                     new Waterfall(),
                     new WovenGate(),
                     new FreeStrip())

@@ -25,6 +25,7 @@ import vantbreeze.fold.LayerStack;
 import vantbreeze.material.Print;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
+import vantbreeze.structure.Panel;
 import vantbreeze.structure.Piece;
 import vantbreeze.structure.Regions;
 import vantbreeze.structure.Side;
@@ -138,6 +139,11 @@ public record MessageRoom(Face face, Size size, List<Face> across) {
                         .findFirst()
                         .orElseThrow(),
                 Side.FACE);
+    }
+
+    /** @return whether there would be room on the bare panel */
+    public static boolean couldHold(Panel panel) {
+        return largest(panel.outline(), List.of()).isPresent();
     }
 
     /** Whether someone who has the open card in hand can write there. */

@@ -3,6 +3,7 @@ package vantbreeze.layer;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
@@ -14,6 +15,7 @@ import org.locationtech.jts.util.GeometricShapeFactory;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
 import vantbreeze.measure.UnitSystem;
+import vantbreeze.structure.Silhouette;
 
 /**
  * The shape of an ornament.
@@ -24,7 +26,7 @@ import vantbreeze.measure.UnitSystem;
 public record Outline(String text, Polygon polygon) {
 
     public static final String FORM =
-            "a size such as \"2 x 3 in\", \"circle 1 1/2 in\", or \"outline 2 in: 0,0 4,0 2,3\" with 3 to 400 corners";
+            "a size such as \"2 x 3 in\", \"circle 1 1/2 in\", \"turned square 1 3/4 in\", an outline of the library such as \"heart 2 x 2 in\", or \"outline 2 in: 0,0 4,0 2,3\" with 3 to 400 corners";
     public static final Length SMALLEST = Length.inches(1, 4);
     public static final Length LARGEST = Length.inches(12);
     private static final int MOST_CORNERS = 400;
@@ -43,6 +45,9 @@ public record Outline(String text, Polygon polygon) {
 
     private static final String CIRCLE = "circle ";
     private static final String OUTLINE = "outline ";
+
+    /** A square that stands on its corner; its side is said. */
+    private static final String TURNED = "turned square ";
 
     public Outline {
         Envelope box = polygon.getEnvelopeInternal();
@@ -71,6 +76,16 @@ public record Outline(String text, Polygon polygon) {
         if (said.startsWith(CIRCLE)) {
             return circle(text.strip(), Length.parse(said.substring(CIRCLE.length()), units));
         }
+        if (said.startsWith(TURNED)) {
+            return turned(text.strip(), Length.parse(said.substring(TURNED.length()), units));
+        }
+        Optional<Silhouette> drawn = Silhouette.all().stream()
+                .filter(s -> said.startsWith(s.name() + " "))
+                .findFirst();
+        if (drawn.isPresent()) {
+            Size size = Size.parse(said.substring(drawn.get().name().length()).strip(), units);
+            return new Outline(text.strip(), drawn.get().scaled(size.width(), size.height()));
+        }
         if (said.startsWith(OUTLINE) && said.contains(":")) {
             int colon = said.indexOf(':');
             Length width = Length.parse(said.substring(OUTLINE.length(), colon), units);
@@ -79,6 +94,15 @@ public record Outline(String text, Polygon polygon) {
         Size size = Size.parse(said, units);
         return new Outline(text.strip(), (Polygon) GEOMETRY.toGeometry(
                 new Envelope(0, size.width().count(), 0, size.height().count())));
+    }
+
+    /** Its diagonal, the square root of 2 times its side, is what must stay inside the card. */
+    private static Outline turned(String text, Length side) {
+        double half = Math.rint(side.count() / Math.sqrt(2));
+        Coordinate foot = new Coordinate(half, 0);
+        return new Outline(text, GEOMETRY.createPolygon(new Coordinate[] {
+            foot, new Coordinate(2 * half, half), new Coordinate(half, 2 * half), new Coordinate(0, half), foot
+        }));
     }
 
     private static Outline circle(String text, Length diameter) {

@@ -2,8 +2,6 @@ package vantbreeze.plan;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Stream;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
@@ -16,7 +14,6 @@ import vantbreeze.layer.PocketRoom;
 import vantbreeze.measure.Ruler;
 import vantbreeze.measure.UnitSystem;
 import vantbreeze.structure.Bond;
-import vantbreeze.structure.Habit;
 import vantbreeze.structure.Panel;
 import vantbreeze.structure.Regions;
 import vantbreeze.structure.Side;
@@ -165,18 +162,16 @@ final class LayerSnags {
         return hidden.mapToDouble(Geometry::getArea).sum() / taped.getArea();
     }
 
-    /** A card of frames and strips is not for writing on, whatever its size. */
-    private boolean isBareAllOver() {
-        return work.faces().stream()
-                .allMatch(f -> f.seen().equals(Set.of(Face.Seen.BEHIND))
-                        || work.structure().habit(f.panel(), f.side()).equals(Optional.of(Habit.BARE)));
+    /** No face that is reached is large enough, whatever lies on it: nothing to put right on the card itself. */
+    private boolean isTooSmallToWriteOn() {
+        return work.faces().stream().filter(MessageRoom::isReached).noneMatch(f -> MessageRoom.couldHold(f.panel()));
     }
 
     private void messageRoom() {
         if (work.messageRoom().isEmpty()) {
             add(
                     Snag.Code.NO_MESSAGE_ROOM,
-                    isBareAllOver() ? Severity.NOTE : Severity.WARNING,
+                    isTooSmallToWriteOn() ? Severity.NOTE : Severity.WARNING,
                     new Snag.Place(Snag.Kind.CARD, ""),
                     "There is no room to write: no plain face of %s, %s wide or more, is reached on the open card or behind. Write on a plain mat, or on a small card glued on."
                             .formatted(

@@ -131,6 +131,15 @@ class AnyParametersTest {
                     .minus((Length) chosen.get("anchor"))
                     .minus(run.times(2)));
         }
+        if (fold.id().equals("fan-concertina")) {
+            /* A wider triangle makes a fan wider than its bar: a wing reaches to twice the half angle. */
+            double high = ((Length) chosen.get(Parameter.HEIGHT)).count();
+            double base = ((Length) chosen.get("triangle")).count();
+            double half = Math.atan(base / 2 / high);
+            double reach = chosen.get("wings").equals("leg along the slant") ? Math.hypot(high, base / 2) : high;
+            double fan = 2 * (reach * Math.sin(2 * half) + ((Length) chosen.get("gap")).count() * Math.cos(half));
+            expected = Length.max(expected, Length.nearestTo(fan));
+        }
         assertThat(List.of(size.width(), size.height()))
                 .as("%s with %s", fold.id(), chosen)
                 .allSatisfy(l -> assertThat(l.isPositive()).isTrue());
@@ -184,7 +193,10 @@ class AnyParametersTest {
                         .anyMatch(k::startsWith));
         Brief brief = Briefs.of(fold.id(), new Basis.ClosedSize(Length.millimetres(widthMm), height))
                 .withAll(chosen);
-        assertThat(Folding.of(brief).crossing())
+        assertThat(Folding.of(brief).crossing().stream())
+                /* The wings on the back of a fan's bar give when it opens, and the screen says so. */
+                .filteredOn(
+                        c -> !(fold.id().equals("fan-concertina") && c.from().equals("fan lifted")))
                 .as("%s of %d x %d mm with %s", fold.id(), widthMm, heightMm, chosen)
                 .isEmpty();
     }
