@@ -10,6 +10,7 @@ import { useChange, usePlan } from "../state/useBench";
 const KINDS = [
   { value: "none", label: "nothing", hint: "it stays shut by itself" },
   { value: "belt", label: "a belt", hint: "a band of card that slides off" },
+  { value: "tongue", label: "a band with a tongue", hint: "its end slides through two slits and holds" },
   { value: "sleeve", label: "a sleeve", hint: "a wide belt" },
   { value: "ribbon", label: "a ribbon", hint: "tied in a bow" },
   { value: "ring", label: "ring and disc", hint: "a disc that drops into a ring, for gates" },
@@ -22,7 +23,7 @@ export function ClosureWords({ kit }: { kit: Posting["closure"] }) {
   const { marked, onMark } = useMarking();
   const [kind = "none", ...rest] = (brief.closure ?? "none").split(" ");
   const width = rest.join(" ");
-  const hasWidth = kind === "belt" || kind === "sleeve" || kind === "ring";
+  const hasWidth = kind === "belt" || kind === "tongue" || kind === "sleeve" || kind === "ring";
   const usual = kind === "ring" ? kit?.pieces[0]?.size.width : kit?.pieces[0]?.size.height;
   return (
     <div className="text-base">

@@ -13,7 +13,7 @@ import vantbreeze.measure.UnitSystem;
 public record Closure(Kind kind, Optional<Length> width) {
 
     public static final String FORM =
-            "none, belt, sleeve, ribbon or ring, with a width if it is not the usual one: \"belt 1 1/2 in\"";
+            "none, belt, tongue, sleeve, ribbon or ring, with a width if it is not the usual one: \"belt 1 1/2 in\"";
     public static final Closure NONE = new Closure(Kind.NONE, Optional.empty());
     public static final Length NARROWEST = Length.inches(1, 4);
     public static final Length WIDEST = Length.inches(20);
@@ -23,6 +23,8 @@ public record Closure(Kind kind, Optional<Length> width) {
         NONE,
         /** A band of card around the middle that slides off. */
         BELT,
+        /** A band whose end slides through two slits of the other and holds there. */
+        TONGUE,
         /** A wide belt. */
         SLEEVE,
         /** Tied in a bow. */

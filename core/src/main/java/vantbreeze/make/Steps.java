@@ -164,6 +164,7 @@ public final class Steps {
     private void close() {
         for (Piece piece : closure.pieces()) {
             cutAndScore(piece);
+            slit(piece);
             open(piece);
         }
         closure.ribbon()

@@ -70,6 +70,12 @@ public record ClosureKit(List<Piece> pieces, Optional<Length> ribbon, Optional<S
                                 .orElse(grid.floor(
                                         size.height().times(2).dividedBy(7).each())),
                         card);
+            case TONGUE ->
+                tongue(
+                        closure.width()
+                                .orElse(grid.floor(
+                                        size.height().times(2).dividedBy(7).each())),
+                        card);
             case SLEEVE ->
                 band(
                         "sleeve",
@@ -117,10 +123,7 @@ public record ClosureKit(List<Piece> pieces, Optional<Length> ribbon, Optional<S
      * is scored at the edges.
      */
     private static ClosureKit band(String name, Length width, Card card) {
-        if (width.isMoreThan(card.size().height())) {
-            throw new IllegalArgumentException("The %s (%.1f mm wide) must be no wider than the card is high (%.1f mm)."
-                    .formatted(name, width.millimetres(), card.size().height().millimetres()));
-        }
+        requireNoWider(name, width, card);
         Length play = Length.max(card.thickness(), Length.millimetres(0.5));
         Length front =
                 card.grid().ceiling(card.size().width().plus(play.dividedBy(2).each()));
@@ -152,30 +155,109 @@ public record ClosureKit(List<Piece> pieces, Optional<Length> ribbon, Optional<S
     }
 
     /**
+     * Slide and hold: the tongue goes down through one slit and up through the next, on the front, in the middle between two
+     * edges, and never through a score.
+     */
+    private static ClosureKit tongue(Length width, Card card) {
+        requireNoWider("band", width, card);
+        Length shoulder =
+                Length.max(LEAST_SHOULDER, card.grid().floor(width.dividedBy(4).each()));
+        Length wide = width.minus(shoulder.times(2));
+        if (wide.isLessThan(NARROWEST_TONGUE)) {
+            throw new IllegalArgumentException(
+                    "The band with a tongue (%.1f mm wide) must be 19.1 mm (3/4 in) or wider: its tongue is 6.35 mm or more."
+                            .formatted(width.millimetres()));
+        }
+        Length play = Length.max(card.thickness(), Length.millimetres(0.5));
+        Length front =
+                card.grid().ceiling(card.size().width().plus(play.dividedBy(2).each()));
+        Length side = card.grid().ceiling(card.thickness());
+        Length half = card.grid().floor(front.dividedBy(2).each());
+        if (half.isLessThan(SLITS_APART.times(2))) {
+            throw new IllegalArgumentException(
+                    "A card %.1f mm wide is too narrow for a tongue: its slits would lie on a score."
+                            .formatted(card.size().width().millimetres()));
+        }
+        Length around = front.plus(side).times(2);
+        Length shoulders = END_OF_BAND.plus(around);
+        Size size = new Size(shoulders.plus(TONGUE), width);
+        if (!card.reach().has(size)) {
+            throw new IllegalArgumentException(
+                    "A band with a tongue cannot be joined from two, and this one is %.0f mm long: take a belt, or a longer sheet."
+                            .formatted(size.width().millimetres()));
+        }
+        PieceBuilder band = Piece.outline(
+                "band",
+                new Point(Length.ZERO, Length.ZERO),
+                new Point(shoulders, Length.ZERO),
+                new Point(shoulders, shoulder),
+                new Point(size.width(), shoulder),
+                new Point(size.width(), width.minus(shoulder)),
+                new Point(shoulders, width.minus(shoulder)),
+                new Point(shoulders, width),
+                new Point(Length.ZERO, width));
+        Length slit = wide.plus(SLIT_PLAY);
+        Length low = width.minus(slit).dividedBy(2).each();
+        for (int i = 0; i < 2; i++) {
+            Length at = END_OF_BAND.plus(SLITS_APART.times(i));
+            band.slit("slit " + (i + 1), new Point(at, low), new Point(at, low.plus(slit)));
+        }
+        scoreAtEdges(band, "band", width, END_OF_BAND.plus(half), front, side, card.stock());
+        return new ClosureKit(
+                List.of(band.build()),
+                Optional.empty(),
+                Optional.of(new Size(card.size().width(), width)),
+                card.stock().thickness().times(3),
+                "Wrap the band around the closed card from the front, push the tongue down through the first slit and up through the second, until its shoulders stop it. Nothing is glued.");
+    }
+
+    /** Common practice would be to try it; derived, please check. */
+    private static final Length LEAST_SHOULDER = Length.inches(1, 8);
+
+    private static final Length SLIT_PLAY = Length.inches(1, 16);
+    private static final Length SLITS_APART = Length.inches(1, 4);
+    private static final Length END_OF_BAND = Length.inches(1, 2);
+    private static final Length TONGUE = Length.inches(1);
+    private static final Length NARROWEST_TONGUE = Length.inches(1, 4);
+
+    private static void requireNoWider(String name, Length width, Card card) {
+        if (width.isMoreThan(card.size().height())) {
+            throw new IllegalArgumentException("The %s (%.1f mm wide) must be no wider than the card is high (%.1f mm)."
+                    .formatted(name, width.millimetres(), card.size().height().millimetres()));
+        }
+    }
+
+    /**
      * A strip that goes around the edges of the card; of heavy stock it is scored there.
      *
      * @param begins how much of it lies behind before the first edge
      */
     private static Piece wrapped(String name, Size size, Length begins, Length front, Length side, Stock stock) {
         PieceBuilder band = Piece.rectangle(name, size.width(), size.height());
-        if (stock.gramsPerSquareMetre() >= Stock.LIGHTEST_BASE) {
-            List<Length> scores = side.isLessThan(LEAST_SPINE)
-                    ? List.of(
-                            begins.plus(side.dividedBy(2).each()),
-                            begins.plus(front).plus(side))
-                    : List.of(
-                            begins,
-                            begins.plus(side),
-                            begins.plus(side).plus(front),
-                            begins.plus(side.times(2)).plus(front));
-            for (int i = 0; i < scores.size(); i++) {
-                band.valley(
-                        "%s score %d".formatted(name, i + 1),
-                        new Point(scores.get(i), Length.ZERO),
-                        new Point(scores.get(i), size.height()));
-            }
-        }
+        scoreAtEdges(band, name, size.height(), begins, front, side, stock);
         return band.build();
+    }
+
+    private static void scoreAtEdges(
+            PieceBuilder band, String name, Length high, Length begins, Length front, Length side, Stock stock) {
+        if (stock.gramsPerSquareMetre() < Stock.LIGHTEST_BASE) {
+            return;
+        }
+        List<Length> scores = side.isLessThan(LEAST_SPINE)
+                ? List.of(
+                        begins.plus(side.dividedBy(2).each()),
+                        begins.plus(front).plus(side))
+                : List.of(
+                        begins,
+                        begins.plus(side),
+                        begins.plus(side).plus(front),
+                        begins.plus(side.times(2)).plus(front));
+        for (int i = 0; i < scores.size(); i++) {
+            band.valley(
+                    "%s score %d".formatted(name, i + 1),
+                    new Point(scores.get(i), Length.ZERO),
+                    new Point(scores.get(i), high));
+        }
     }
 
     private static ClosureKit ring(Closure closure, Card card) {

@@ -198,4 +198,33 @@ class MadeEnvelopeTest {
         assertThatThrownBy(() -> kit("ring 3/4 in", inches(5, 7), Length.inches(1, 8), 300))
                 .hasMessageContaining("1 in");
     }
+
+    /** Shoulders at least 1/8 wider on each side, slits 1/16 longer than the tongue and 1/4 apart, clear of every score; derived. */
+    @org.junit.jupiter.api.Test
+    void aTongueSlidesThroughTwoSlitsAndHolds() {
+        Size card = new Size(Length.inches(17, 4), Length.inches(11, 2));
+        ClosureKit kit = kit("tongue 1 1/2 in", card, Length.millimetres(2L), 300);
+        var band = kit.pieces().get(0);
+        double tongue =
+                band.corners().get(4).y().minus(band.corners().get(3).y()).inches();
+        double shoulders = band.corners().get(1).x().inches();
+        assertThat((1.5 - tongue) / 2).isGreaterThanOrEqualTo(0.125);
+        assertThat(band.slits())
+                .hasSize(2)
+                .allSatisfy(s ->
+                        assertThat(s.to().y().minus(s.from().y()).inches()).isCloseTo(tongue + 0.0625, within(1e-3)));
+        double first = band.slits().get(0).from().x().inches();
+        double second = band.slits().get(1).from().x().inches();
+        assertThat(second - first).isEqualTo(0.25);
+        assertThat(band.scores())
+                .isNotEmpty()
+                .allSatisfy(s -> assertThat(Math.min(
+                                Math.abs(s.from().x().inches() - first),
+                                Math.abs(s.from().x().inches() - second)))
+                        .isGreaterThan(0.1));
+        /* Once around the card, from the first slit to the shoulders. */
+        assertThat(shoulders - first).isGreaterThanOrEqualTo(2 * (4.25 + 2 / 25.4));
+        assertThat(shoulders - first).isLessThan(2 * (4.25 + 2 / 25.4) + 0.5);
+        assertThat(second + 0.25).as("the tongue comes up again").isLessThan(first + 1);
+    }
 }
