@@ -9,3 +9,18 @@ declare module "fold" {
   };
   export default fold;
 }
+
+/** The part of the npm library "rabbit-ear" that the tests use. */
+declare module "rabbit-ear" {
+  interface Graph {
+    vertices_coords: number[][];
+    edges_vertices: number[][];
+    edges_assignment: string[];
+    faces_vertices: number[][];
+  }
+  const ear: {
+    graph: { populate(graph: Graph): Graph; makeVerticesCoordsFlatFolded(graph: Graph): number[][] };
+    singleVertex: { validateKawasaki(graph: Graph): number[]; validateMaekawa(graph: Graph): number[] };
+  };
+  export default ear;
+}

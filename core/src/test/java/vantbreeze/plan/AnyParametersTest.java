@@ -154,6 +154,61 @@ class AnyParametersTest {
         }
     }
 
+    /**
+     * Around every interior vertex of every piece, over its folded creases: every other angle adds up to half a turn, and
+     * mountains and valleys differ by two. T. Kawasaki and J. Maekawa, as in T. C. Hull, "On the mathematics of flat
+     * origamis", 1994. Worked out here from the scores alone.
+     */
+    @Property(tries = 300)
+    void everyVertexObeysKawasakiAndMaekawa(
+            @ForAll("folds") FoldDesign fold,
+            @ForAll @IntRange(min = 60, max = 250) int widthMm,
+            @ForAll @IntRange(min = 60, max = 250) int heightMm,
+            @ForAll @LongRange(min = 0, max = 1_000_000) long seed) {
+        Structure structure = fold.build(Values.resolve(fold, choose(fold, widthMm, heightMm, seed), MEANS));
+        Stage closed = structure.closed();
+        for (var vertex : structure.vertices()) {
+            var rays = vertex.rays().stream()
+                    .filter(r -> closed.degrees(r.score().id()) != 0)
+                    .toList();
+            double alternating = 0;
+            int signs = 0;
+            for (int i = 0; i < rays.size(); i++) {
+                double next = rays.get((i + 1) % rays.size()).radians() + (i + 1 == rays.size() ? 2 * Math.PI : 0);
+                alternating += i % 2 == 0 ? next - rays.get(i).radians() : 0;
+                signs += closed.degrees(rays.get(i).score().id()) > 0 ? 1 : -1;
+            }
+            if (!rays.isEmpty()) {
+                assertThat(alternating).as("%s at %s", fold.id(), vertex.at()).isCloseTo(Math.PI, within(1e-4));
+                assertThat(Math.abs(signs))
+                        .as("%s at %s", fold.id(), vertex.at())
+                        .isEqualTo(2);
+            }
+        }
+    }
+
+    /** Every stage that lies has an order of its layers, whatever was chosen. */
+    @Property(tries = 200)
+    void everyLyingStageHasAnOrder(
+            @ForAll("folds") FoldDesign fold,
+            @ForAll @IntRange(min = 60, max = 250) int widthMm,
+            @ForAll @IntRange(min = 60, max = 250) int heightMm,
+            @ForAll @LongRange(min = 0, max = 1_000_000) long seed) {
+        Map<String, Object> chosen = choose(fold, widthMm, heightMm, seed);
+        Structure structure = fold.build(Values.resolve(fold, chosen, MEANS));
+        for (Stage stage : structure.shown()) {
+            if (stage.isFlat()) {
+                FlatStage lying = FlatFolder.fold(structure, stage);
+                assertThat(lying.faults())
+                        .as("%s, %s with %s", fold.id(), stage.name(), chosen)
+                        .isEmpty();
+                assertThat(LayerStack.of(structure, stage, lying))
+                        .as("%s, %s with %s", fold.id(), stage.name(), chosen)
+                        .isPresent();
+            }
+        }
+    }
+
     /** Between stages every loop stays closed, and a flat stage is reached exactly. */
     @Property(tries = 120)
     void everyFoldMovesAndEndsWhereItsFlatStageLies(

@@ -17,7 +17,7 @@ import vantbreeze.server.TestBriefs;
 import vantbreeze.server.plan.BriefJson;
 
 /**
- * Crease patterns in the FOLD 1.1 format (its public specification). The files of three folds lie with the front end's
+ * Crease patterns in the FOLD 1.1 format (its public specification). The files of some folds lie with the front end's
  * tests, where the npm library "fold" reads them; -Ddocs.write=true writes them anew.
  */
 class FoldFileTest {
@@ -35,7 +35,8 @@ class FoldFileTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"latch-gate", "side-step", "tower"})
+    @ValueSource(
+            strings = {"latch-gate", "side-step", "tower", "burst-gate", "peaked-house", "corner-flip", "pocket-card"})
     void theSampleFilesAreWhatIsExported(String fold) throws IOException {
         Path sample = PATTERNS.resolve(fold + ".json");
         if (Boolean.getBoolean("docs.write")) {
