@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.locationtech.jts.geom.Coordinate;
 import vantbreeze.make.ObliqueReading;
@@ -141,8 +142,8 @@ final class PlanPdf {
         double drawnHeight = size.height().millimetres() * scale;
         double left = MARGIN_MM + (width() - size.width().millimetres() * scale) / 2;
         List<SquareReading> upright = card.lines().stream()
+                .flatMap(r -> r instanceof SquareReading square ? Stream.of(square) : Stream.empty())
                 .filter(r -> r.lie() == ScoreReading.Lie.UPRIGHT)
-                .map(SquareReading.class::cast)
                 .toList();
         y -= scorePositions(upright, left, scale, y);
         double top = y;

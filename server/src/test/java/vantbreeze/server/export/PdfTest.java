@@ -17,7 +17,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
 import tools.jackson.databind.json.JsonMapper;
+import vantbreeze.catalogue.FoldCatalogue;
 import vantbreeze.fold.Girth;
 import vantbreeze.make.SquareReading;
 import vantbreeze.measure.Length;
@@ -80,6 +82,25 @@ class PdfTest {
             for (Line wanted : linesOf(base)) {
                 assertThat(drawn).anyMatch(l -> l.isWithin(TOLERANCE_MM, wanted));
             }
+        }
+    }
+
+    static Stream<String> folds() {
+        return FoldCatalogue.all().stream().map(f -> f.id()).filter(id -> !id.equals("free-strip"));
+    }
+
+    /** Whatever the fold, its plan and its template print, and the template has a page or more for every piece of it. */
+    @ParameterizedTest
+    @MethodSource("folds")
+    void everyFoldPrints(String fold) throws IOException {
+        Plan plan = plan(TestBriefs.zFold("5 in", "6 in").replace("\"z-fold\"", "\"" + fold + "\""));
+        assertThat(plan.closed()).isNotNull();
+        try (PDDocument pdf = Loader.loadPDF(TemplatePdf.of("Test", plan, Paper.named("a4")))) {
+            assertThat(pdf.getNumberOfPages())
+                    .isGreaterThanOrEqualTo(plan.structure().pieces().size());
+        }
+        try (PDDocument pdf = Loader.loadPDF(PlanPdf.of("Test", plan, Paper.named("letter")))) {
+            assertThat(pdf.getNumberOfPages()).isPositive();
         }
     }
 
