@@ -42,7 +42,7 @@ final class DoubleZ implements FoldDesign {
                         "band",
                         BAND,
                         "How high the band sits; in the middle by custom, or deliberately low.",
-                        v -> WithExtra.onGrid(v, Values.half(v.height().minus(v.length(BAND))))));
+                        v -> v.onGrid(Values.half(v.height().minus(v.length(BAND))))));
     }
 
     @Override

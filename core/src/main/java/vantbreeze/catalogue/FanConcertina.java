@@ -70,7 +70,7 @@ final class FanConcertina implements FoldDesign {
                         PANEL,
                         "panel height",
                         "Of each panel of the concertina: the bar is that high.",
-                        v -> onGridOr(v, v.height().dividedBy(5).each()),
+                        v -> v.onGrid(v.height().dividedBy(5).each()),
                         v -> new Range(
                                 v.height().dividedBy(8).each(),
                                 "or the wings have nothing to be glued to",
@@ -103,11 +103,6 @@ final class FanConcertina implements FoldDesign {
                 Parameter.choice(POINT, "point", "Down it hangs from the bar or lies; up it stands.", DOWN, UP));
     }
 
-    private static Length onGridOr(Values v, Length length) {
-        Length onGrid = v.grid().floor(length);
-        return onGrid.isPositive() ? onGrid : length;
-    }
-
     /** A wider triangle's wings would turn down past its point. */
     private static Length mostBase(Values v) {
         return Length.min(
@@ -135,7 +130,7 @@ final class FanConcertina implements FoldDesign {
             }
         }
         Length widest = Length.ofCounts((long) Math.floor(low));
-        return Length.max(v.width().dividedBy(5).each(), onGridOr(v, widest));
+        return Length.max(v.width().dividedBy(5).each(), v.onGrid(widest));
     }
 
     /** Of the fan: the wing's far corner lies at twice the half angle from the axis. */

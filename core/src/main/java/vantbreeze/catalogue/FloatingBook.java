@@ -101,7 +101,7 @@ final class FloatingBook implements FoldDesign {
         Length s = v.length(STRUT);
         Length q = v.length(HALF);
         Length centre = Values.half(v.width());
-        Length up = WithExtra.onGrid(v, Values.half(v.height().minus(v.length(HIGH))));
+        Length up = v.onGrid(Values.half(v.height().minus(v.length(HIGH))));
         Piece base = Piece.rectangle("base", v.width(), v.height())
                 .name("base", new Point(centre, Values.half(v.height())))
                 .build();
@@ -146,7 +146,7 @@ final class FloatingBook implements FoldDesign {
     private static void addFilm(Structure.Builder card, Values v) {
         Length q = v.length(HALF);
         Length tab = v.length(TAB);
-        Length low = WithExtra.onGrid(v, Values.half(v.height().minus(v.length(BAND))));
+        Length low = v.onGrid(Values.half(v.height().minus(v.length(BAND))));
         card.piece(Piece.strip("film band", v.length(BAND))
                         .of(Material.FILM)
                         .panel("left film tab", tab)

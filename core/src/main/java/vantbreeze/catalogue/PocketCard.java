@@ -192,9 +192,7 @@ final class PocketCard implements FoldDesign {
     }
 
     private static Length usualBorder(Values v) {
-        Length usual = Length.min(Length.inches(1, 8), shorter(v).dividedBy(16).each());
-        Length onGrid = v.grid().floor(usual);
-        return onGrid.isPositive() ? onGrid : usual;
+        return v.onGrid(Length.min(Length.inches(1, 8), shorter(v).dividedBy(16).each()));
     }
 
     /** The width of one panel. */

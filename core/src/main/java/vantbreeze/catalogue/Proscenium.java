@@ -114,11 +114,9 @@ final class Proscenium {
         Length wing = v.length(WING);
         Length back = v.width().minus(wing.times(2));
         Length behind = depth.times(number).dividedBy(v.count(INNER) + 1).each();
-        Length tab = WithExtra.onGrid(
-                v,
-                Length.min(
-                        Length.inches(1, 2),
-                        Values.half(depth.dividedBy(v.count(INNER) + 1).each())));
+        Length tab = v.onGrid(Length.min(
+                Length.inches(1, 2),
+                Values.half(depth.dividedBy(v.count(INNER) + 1).each())));
         String name = "inner bar " + number;
         card.piece(Piece.strip(name, v.length(INNER_HEIGHT))
                         .panel(name + " left tab", tab)

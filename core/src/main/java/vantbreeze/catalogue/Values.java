@@ -115,6 +115,12 @@ public final class Values {
         return means.grid();
     }
 
+    /** On the maker's marks where that is not nothing. */
+    Length onGrid(Length length) {
+        Length floor = grid().floor(length);
+        return floor.isPositive() || !length.isPositive() ? floor : length;
+    }
+
     /** Half of a length; an odd count rounds down. */
     static Length half(Length whole) {
         return whole.dividedBy(2).each();

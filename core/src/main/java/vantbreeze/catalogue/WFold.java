@@ -43,7 +43,7 @@ final class WFold implements FoldDesign {
                         "strip",
                         STRIP,
                         "How high the strip sits.",
-                        v -> WithExtra.onGrid(v, Values.half(v.height().minus(v.length(STRIP))))),
+                        v -> v.onGrid(Values.half(v.height().minus(v.length(STRIP))))),
                 Parameter.length(
                         HINGE,
                         "hinge from the spine",

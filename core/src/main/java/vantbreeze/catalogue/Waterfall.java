@@ -89,7 +89,7 @@ final class Waterfall implements FoldDesign {
                         WIDE,
                         "page width",
                         "Of every page.",
-                        v -> onGridOr(v, v.width().times(3).dividedBy(4).each().minus(PLAY)),
+                        v -> v.onGrid(v.width().times(3).dividedBy(4).each().minus(PLAY)),
                         v -> new Range(
                                 v.width().dividedBy(4).each(),
                                 "or it is lost on the card",
@@ -99,7 +99,7 @@ final class Waterfall implements FoldDesign {
                         STRIP,
                         "strip width",
                         "Of the strip that is pulled; narrower than the pages.",
-                        v -> onGridOr(v, v.length(WIDE).times(2).dividedBy(5).each()),
+                        v -> v.onGrid(v.length(WIDE).times(2).dividedBy(5).each()),
                         v -> new Range(
                                 v.width().dividedBy(10).each(),
                                 "or it tears",
@@ -109,7 +109,7 @@ final class Waterfall implements FoldDesign {
                         BELT,
                         "belt height",
                         "Of the band that the strip hangs over; the first page hides it.",
-                        v -> onGridOr(v, v.length(PAGE).dividedBy(2).each()),
+                        v -> v.onGrid(v.length(PAGE).dividedBy(2).each()),
                         v -> new Range(
                                 v.length(PAGE).dividedBy(8).each(),
                                 "or it bends",
@@ -132,11 +132,6 @@ final class Waterfall implements FoldDesign {
         return Length.min(Length.inches(1, 2), v.width().dividedBy(10).each());
     }
 
-    private static Length onGridOr(Values v, Length length) {
-        Length onGrid = v.grid().floor(length);
-        return onGrid.isPositive() ? onGrid : length;
-    }
-
     private static Length leastPage(Values v) {
         return v.height().dividedBy(12).each();
     }
@@ -149,7 +144,7 @@ final class Waterfall implements FoldDesign {
     private static Length usualPage(Values v) {
         Length room = v.height().minus(grip(v));
         Length page = room.times(10).dividedBy(20 + 3 * (v.count(PAGES) - 2)).each();
-        return Length.max(leastPage(v), onGridOr(v, page));
+        return Length.max(leastPage(v), v.onGrid(page));
     }
 
     /** So that the least pitch is left between all of them. */

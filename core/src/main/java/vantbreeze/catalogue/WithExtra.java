@@ -101,7 +101,7 @@ interface WithExtra extends FoldDesign {
                         key,
                         label,
                         help,
-                        v -> onGrid(v, Values.half(free.apply(v))),
+                        v -> v.onGrid(Values.half(free.apply(v))),
                         v -> new Range(Length.ZERO, "the panel's edge", free.apply(v), "or it leaves the panel"))
                 .onlyIf(this::isThere);
     }
@@ -119,11 +119,5 @@ interface WithExtra extends FoldDesign {
     private static boolean isLargeEnough(Size size) {
         return !size.width().isLessThan(SMALLEST_GROUND.width())
                 && !size.height().isLessThan(SMALLEST_GROUND.height());
-    }
-
-    /** On the maker's marks where that is not nothing. */
-    static Length onGrid(Values v, Length length) {
-        Length floor = v.grid().floor(length);
-        return floor.isPositive() || !length.isPositive() ? floor : length;
     }
 }

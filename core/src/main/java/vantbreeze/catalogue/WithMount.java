@@ -78,7 +78,7 @@ record WithMount(FoldDesign fold) implements WithExtra {
                         "Where its left tab begins on the panel; over a score, in the left one of the two.",
                         v -> bridged(v)
                                 .map(h -> scoreAt(v, h).minus(v.length(TAB)).minus(Values.half(v.length(TOP))))
-                                .orElseGet(() -> WithExtra.onGrid(v, Values.half(free(v)))),
+                                .orElseGet(() -> v.onGrid(Values.half(free(v)))),
                         this::leftRange)
                 .onlyIf(this::isThere));
         all.add(place(

@@ -43,14 +43,14 @@ record WithSpring(FoldDesign fold) implements WithExtra {
                 LEG,
                 "spring's leg",
                 "Width of each fold of its legs; it presses forward by up to twice that.",
-                v -> Length.min(Length.inches(1, 2), WithExtra.onGrid(v, Values.half(v.length(FRONT)))),
+                v -> Length.min(Length.inches(1, 2), v.onGrid(Values.half(v.length(FRONT)))),
                 v -> Values.half(v.length(FRONT)),
                 "or its legs do not lie beside each other"));
         all.add(measure(
                 TALL,
                 "spring's height",
                 "Along its folds.",
-                v -> Length.min(Length.inches(2), WithExtra.onGrid(v, Values.half(box(v).height()))),
+                v -> Length.min(Length.inches(2), v.onGrid(Values.half(box(v).height()))),
                 v -> box(v).height(),
                 "the height of the panel"));
         all.add(place(

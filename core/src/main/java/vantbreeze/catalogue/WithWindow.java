@@ -75,7 +75,7 @@ record WithWindow(FoldDesign fold) implements WithExtra {
                         key,
                         label,
                         help,
-                        v -> WithExtra.onGrid(v, Values.half(along.apply(box(v)).minus(v.length(size)))),
+                        v -> v.onGrid(Values.half(along.apply(box(v)).minus(v.length(size)))),
                         v -> new Range(
                                 RIM,
                                 "the film's rim",

@@ -86,12 +86,10 @@ final class WovenGate implements FoldDesign {
                         "strip's reach",
                         "From the anchor to the middle. Twice the panel less the anchor opens flat.",
                         v -> v.length(ANCHOR)
-                                .plus(onGridOr(
-                                                v,
-                                                Values.half(v.width()
-                                                        .times(2)
-                                                        .minus(v.length(BORDER))
-                                                        .minus(v.length(ANCHOR))))
+                                .plus(v.onGrid(Values.half(v.width()
+                                                .times(2)
+                                                .minus(v.length(BORDER))
+                                                .minus(v.length(ANCHOR))))
                                         .times(2)),
                         v -> new Range(
                                 v.width().times(3).dividedBy(2).each(),
@@ -112,7 +110,7 @@ final class WovenGate implements FoldDesign {
                         TOP,
                         "second fold",
                         "From the first fold to the second, which lets the strips give while the card moves.",
-                        v -> onGridOr(v, v.width().dividedBy(3).each()),
+                        v -> v.onGrid(v.width().dividedBy(3).each()),
                         v -> new Range(
                                 v.width().dividedBy(12).each(),
                                 "or it does not fold",
@@ -123,11 +121,6 @@ final class WovenGate implements FoldDesign {
 
     private static Length shorter(Values v) {
         return Length.min(v.width(), v.height());
-    }
-
-    private static Length onGridOr(Values v, Length length) {
-        Length onGrid = v.grid().floor(length);
-        return onGrid.isPositive() ? onGrid : length;
     }
 
     /** Then the strip lies from fold to fold within the panel and passes round the middle bar at its edge. */
