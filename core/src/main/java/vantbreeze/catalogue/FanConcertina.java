@@ -210,6 +210,9 @@ final class FanConcertina implements FoldDesign {
         opened.put("fan score", -LIFTED);
         Map<String, Double> lifted = new HashMap<>(displayed);
         lifted.put("fan score", -LIFTED);
+        for (int i = 2; i <= n; i++) {
+            card.habit(Habit.BARE, "panel " + i);
+        }
         return card.lay("panel " + n, "fan back")
                 .staysFolded()
                 .habit(Habit.DRESSED, "fan back/face", "fan front/face")
