@@ -59,6 +59,7 @@ public final class Structure {
                             called.computeIfAbsent(name, k -> new ArrayList<>()).add(panel));
         }
         Stage closed = builder.closed(scores);
+        requireOwnNames();
         stages = Stream.concat(
                         Stream.of(Stage.flat(), closed),
                         builder.stages.stream().map(s -> builder.lying.contains(s.name()) ? s.over(closed) : s))
@@ -241,6 +242,23 @@ public final class Structure {
         public Structure build() {
             return new Structure(this);
         }
+    }
+
+    /** A panel's name is what a brief calls its faces by: two of one name would be dressed as one. */
+    private void requireOwnNames() {
+        called.forEach((name, all) -> {
+            if (all.size() > 1) {
+                throw new StructureException(
+                        name,
+                        "%d panels are called (%s): in the %s. Every panel needs its own name."
+                                .formatted(
+                                        all.size(),
+                                        name,
+                                        String.join(
+                                                ", ",
+                                                all.stream().map(Panel::piece).toList())));
+            }
+        });
     }
 
     private void requireTogether() {

@@ -167,4 +167,20 @@ class StructureTest {
                 .hasMessageContaining("(glue)");
         assertThat(List.of(Side.FACE.other(), Fold.VALLEY.turned())).containsExactly(Side.BACK, Fold.MOUNTAIN);
     }
+
+    /** A brief calls faces by their panel's name: two of one name would be dressed as one. */
+    @Test
+    void twoPanelsOfOneNameAreRefused() {
+        Piece one = Piece.strip("base", Length.inches(5))
+                .panel("front", Length.inches(4))
+                .build();
+        Piece other = Piece.strip("cover", Length.inches(5))
+                .panel("front", Length.inches(4))
+                .build();
+        assertThatThrownBy(() -> Structure.of(one, other)
+                        .bond(Bond.laid("cover/front", "base/front", Length.ZERO, Length.ZERO))
+                        .anchoredAt("base/front"))
+                .isInstanceOf(StructureException.class)
+                .hasMessageContaining("2 panels are called (front): in the base, cover");
+    }
 }
