@@ -39,7 +39,7 @@ class LookApiTest extends TestApplication {
     void everyMomentHasItsPicture() throws Exception {
         send("/api/looks", withComet())
                 .andExpect(status().isOk())
-                .andExpect(jsonPath("$[*].moment", contains("CLOSED", "OPENED", "DISPLAYED", "BEHIND")))
+                .andExpect(jsonPath("$[*].moment.how", contains("CLOSED", "OPENED", "DISPLAYED", "BEHIND")))
                 .andExpect(jsonPath("$[0].widthMm").value(139.7))
                 .andExpect(jsonPath("$[0].regions[?(@.layer == 100)].paper.print", contains("SCATTERED")))
                 .andExpect(jsonPath("$[0].regions[*].layer", hasItems(0, 1, 100)));
