@@ -1,7 +1,6 @@
 package vantbreeze.layer;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.IdentityHashMap;
@@ -10,7 +9,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
-import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
@@ -231,11 +229,11 @@ public record Dressing(List<MatCut> cuts, List<Dropped> dropped) {
 
         private List<Mat> layers(Face face) {
             if (structure.habit(face.panel(), face.side()).equals(Optional.of(Habit.HALVED))) {
-                return halves(face.panel().outline()).stream()
+                return Grounds.halves(face.panel().outline()).stream()
                         .flatMap(half -> rectangles(face, half).stream())
                         .toList();
             }
-            Polygon ground = ground(face);
+            Polygon ground = Grounds.of(face, structure);
             if (ground.isRectangle()) {
                 return rectangles(face, ground);
             }
@@ -244,54 +242,6 @@ public record Dressing(List<MatCut> cuts, List<Dropped> dropped) {
                     ? List.of()
                     : Rows.of(face.panel().outline());
             return rows.isEmpty() ? shapes(face, ground) : rows(face, rows);
-        }
-
-        /** Cut across the long side. */
-        private static List<Polygon> halves(Polygon rectangle) {
-            Envelope box = rectangle.getEnvelopeInternal();
-            Coordinate middle = box.centre();
-            boolean wide = box.getWidth() > box.getHeight();
-            return Stream.of(
-                            new Envelope(
-                                    box.getMinX(),
-                                    wide ? middle.x : box.getMaxX(),
-                                    box.getMinY(),
-                                    wide ? box.getMaxY() : middle.y),
-                            new Envelope(
-                                    wide ? middle.x : box.getMinX(),
-                                    box.getMaxX(),
-                                    wide ? box.getMinY() : middle.y,
-                                    box.getMaxY()))
-                    .map(half -> (Polygon) rectangle.getFactory().toGeometry(half))
-                    .toList();
-        }
-
-        /** What of the face is dressed: all of it, or the larger part beside what is glued to it. */
-        private Polygon ground(Face face) {
-            Polygon whole = face.panel().outline();
-            if (!structure.habit(face.panel(), face.side()).equals(Optional.of(Habit.BESIDE_GLUE))) {
-                return whole;
-            }
-            Envelope box = whole.getEnvelopeInternal();
-            Envelope taken = new Envelope();
-            structure.glued(face.panel(), face.side()).stream()
-                    .map(Polygon::getEnvelopeInternal)
-                    .map(box::intersection)
-                    .forEach(taken::expandToInclude);
-            return whole.isRectangle() && !taken.isNull()
-                    ? (Polygon) whole.getFactory().toGeometry(beside(box, taken))
-                    : whole;
-        }
-
-        /** The largest upright rectangle at one edge of the box that leaves out what is taken. */
-        private static Envelope beside(Envelope box, Envelope taken) {
-            return Stream.of(
-                            new Envelope(box.getMinX(), taken.getMinX(), box.getMinY(), box.getMaxY()),
-                            new Envelope(taken.getMaxX(), box.getMaxX(), box.getMinY(), box.getMaxY()),
-                            new Envelope(box.getMinX(), box.getMaxX(), box.getMinY(), taken.getMinY()),
-                            new Envelope(box.getMinX(), box.getMaxX(), taken.getMaxY(), box.getMaxY()))
-                    .max(Comparator.comparingDouble(Envelope::getArea))
-                    .orElseThrow();
         }
 
         /** A strip on every row; what is written on lies across all of them. */

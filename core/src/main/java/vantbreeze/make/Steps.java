@@ -308,52 +308,11 @@ public final class Steps {
                         .orElseGet(() -> "score at " + joined(positions(piece, lines, side)));
                 steps.add(new Step("Score the " + piece.name(), "%s, %s.".formatted(sideUp(side), how), ""));
             }
-            alongRuler(piece, card, side);
-            byTemplate(piece, card, side);
+            new FreeScores(card, side, ruler)
+                    .sentences()
+                    .forEach(how -> steps.add(
+                            new Step("Score the " + piece.name(), "%s, %s".formatted(sideUp(side), how), "")));
         }
-    }
-
-    /** Where no edge lies against a fence. */
-    private void byTemplate(Piece piece, ScoreCard card, Side side) {
-        List<String> names = card.readings().stream()
-                .filter(r -> r instanceof TemplateReading && r.scoreOn() == side)
-                .map(r -> r.score().id())
-                .toList();
-        if (!names.isEmpty()) {
-            steps.add(new Step(
-                    "Score the " + piece.name(),
-                    "%s, lay the template on, prick the ends of %s through with a needle, and crease from prick to prick along a ruler with a bone folder on a soft mat."
-                            .formatted(sideUp(side), joined(names)),
-                    ""));
-        }
-    }
-
-    /** A board has no diagonals: all of one side in one go. */
-    private void alongRuler(Piece piece, ScoreCard card, Side side) {
-        List<String> lines = new ArrayList<>();
-        for (ScoreSetting setting : card.settings()) {
-            if (setting.at() instanceof ObliqueReading first && first.scoreOn() == side) {
-                ObliqueReading lying = side == Side.FACE ? first : first.turnedOver();
-                lines.add(lying.along(ruler) + only(setting, lying));
-            }
-        }
-        if (!lines.isEmpty()) {
-            steps.add(new Step(
-                    "Score the " + piece.name(),
-                    "%s, mark the ends in pencil and lay a ruler %s. Crease along it%s with a bone folder on a soft mat; fold it forward, then backward, before you burnish it. Rub the pencil out before anything covers it."
-                            .formatted(
-                                    sideUp(side), String.join("; then ", lines), lines.size() == 1 ? "" : " each time"),
-                    ""));
-        }
-    }
-
-    private String only(ScoreSetting setting, ObliqueReading lying) {
-        return lying.runsThrough()
-                ? ""
-                : " (only from %s along the ruler from the first mark)"
-                        .formatted(joined(setting.stretches().stream()
-                                .map(s -> "%s to %s".formatted(ruler.text(s.begins()), ruler.text(s.ends())))
-                                .toList()));
     }
 
     private String source(Piece piece) {

@@ -1,8 +1,6 @@
 package vantbreeze.structure;
 
-import java.util.ArrayDeque;
 import java.util.ArrayList;
-import java.util.Deque;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
@@ -33,11 +31,8 @@ public final class Structure {
     private final List<Hinge> hinges;
     private final List<Vertex> vertices;
     private final List<ScoreLine> scores;
-    private final Map<Panel, List<Link>> links = new HashMap<>();
+    private final Links links = new Links();
     private final Panel anchor;
-
-    /** @param hinge what holds the other panel; null for a bond */
-    private record Link(Hinge hinge, Panel to) {}
 
     private Structure(Builder builder) {
         pieces = List.copyOf(builder.pieces);
@@ -65,9 +60,9 @@ public final class Structure {
                         builder.stages.stream().map(s -> builder.lying.contains(s.name()) ? s.over(closed) : s))
                 .toList();
         anchor = panel(builder.anchor);
-        hinges.forEach(h -> link(h, h.first(), h.second()));
-        bonds.forEach(b -> link(null, panel(b.panel()), panel(b.onto())));
-        slides.forEach(s -> link(null, panel(s.panel()), panel(s.onto())));
+        hinges.forEach(h -> links.join(Optional.of(h), h.first(), h.second()));
+        bonds.forEach(b -> links.join(Optional.empty(), panel(b.panel()), panel(b.onto())));
+        slides.forEach(s -> links.join(Optional.empty(), panel(s.panel()), panel(s.onto())));
         requireTogether();
     }
 
@@ -262,7 +257,7 @@ public final class Structure {
     }
 
     private void requireTogether() {
-        Set<Panel> reached = reachedWithout(Set.of());
+        Set<Panel> reached = links.reached(anchor, Set.of());
         for (Panel panel : panels) {
             if (!reached.contains(panel)) {
                 throw new StructureException(
@@ -273,13 +268,13 @@ public final class Structure {
 
     /** @return whether what hangs on that hinge is held by nothing else, so that it can be folded by itself */
     public boolean isFlap(Hinge hinge) {
-        return reachedWithout(Set.of(hinge)).size() < panels.size();
+        return links.reached(anchor, Set.of(hinge)).size() < panels.size();
     }
 
     /** @return the panels that only these hinges hold to the anchor; none if something else holds them too */
     public Set<Panel> hangingOn(Set<Hinge> hinges) {
         Set<Panel> hanging = new LinkedHashSet<>(panels);
-        hanging.removeAll(reachedWithout(hinges));
+        hanging.removeAll(links.reached(anchor, hinges));
         return hanging;
     }
 
@@ -341,39 +336,7 @@ public final class Structure {
 
     /** @return whether the two panels that it joins hang together without it as well */
     public boolean isLoop(Bond bond) {
-        Panel goal = panel(bond.onto());
-        Set<Panel> reached = new HashSet<>(Set.of(panel(bond.panel())));
-        Deque<Panel> open = new ArrayDeque<>(reached);
-        Set<Panel> joined = Set.of(panel(bond.panel()), goal);
-        while (!open.isEmpty()) {
-            Panel from = open.pop();
-            for (Link link : links.getOrDefault(from, List.of())) {
-                boolean itself = link.hinge() == null && joined.contains(from) && joined.contains(link.to());
-                if (!itself && reached.add(link.to())) {
-                    open.push(link.to());
-                }
-            }
-        }
-        return reached.contains(goal);
-    }
-
-    /** The panels that the anchor holds if these hinges are left out. */
-    private Set<Panel> reachedWithout(Set<Hinge> left) {
-        Set<Panel> reached = new HashSet<>(Set.of(anchor));
-        Deque<Panel> open = new ArrayDeque<>(reached);
-        while (!open.isEmpty()) {
-            for (Link link : links.getOrDefault(open.pop(), List.of())) {
-                if ((link.hinge() == null || !left.contains(link.hinge())) && reached.add(link.to())) {
-                    open.push(link.to());
-                }
-            }
-        }
-        return reached;
-    }
-
-    private void link(Hinge hinge, Panel one, Panel other) {
-        links.computeIfAbsent(one, k -> new ArrayList<>()).add(new Link(hinge, other));
-        links.computeIfAbsent(other, k -> new ArrayList<>()).add(new Link(hinge, one));
+        return links.reachesOtherwise(panel(bond.panel()), panel(bond.onto()));
     }
 
     public List<Piece> pieces() {
