@@ -71,6 +71,16 @@ public class PlanBenchmark {
         "tower",
         "twin-pillar",
         "interlocking-gatefold",
+        "corner-flip",
+        "pocket-card",
+        "burst-gate",
+        "peaked-house",
+        "never-ending-card",
+        "shaped-gate",
+        "nested-figures",
+        "fan-concertina",
+        "waterfall",
+        "woven-gate",
         "free-strip"
     })
     public String fold;
