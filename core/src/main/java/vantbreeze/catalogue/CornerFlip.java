@@ -49,28 +49,24 @@ final class CornerFlip implements FoldDesign {
                         "How far the turned square lies from the edges, and how wide the L is that shows what is behind.",
                         v -> Length.min(
                                 v.grid().nearest(Length.inches(5, 8)),
-                                shorter(v).dividedBy(4).each()),
+                                v.shorter().dividedBy(4).each()),
                         v -> new Range(
                                 Length.min(
                                         Length.inches(1, 2),
-                                        shorter(v).dividedBy(5).each()),
+                                        v.shorter().dividedBy(5).each()),
                                 "or the necks tear",
-                                shorter(v).dividedBy(3).each(),
+                                v.shorter().dividedBy(3).each(),
                                 "a third of the card")),
                 Parameter.length(
                         SQUARE,
                         "square",
                         "Side of the square that is turned over.",
-                        v -> shorter(v).minus(v.length(MARGIN).times(2)),
+                        v -> v.shorter().minus(v.length(MARGIN).times(2)),
                         v -> new Range(
                                 v.length(MARGIN).plus(Parameter.SMALLEST_PANEL),
                                 "or nothing is left to cut",
-                                shorter(v).minus(v.length(MARGIN)),
+                                v.shorter().minus(v.length(MARGIN)),
                                 "or it leaves the card")));
-    }
-
-    private static Length shorter(Values v) {
-        return Length.min(v.width(), v.height());
     }
 
     @Override

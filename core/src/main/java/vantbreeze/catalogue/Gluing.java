@@ -20,7 +20,7 @@ final class Gluing {
 
     private Gluing(Structure structure) {
         this.structure = structure;
-        Stage stage = structure.stage(Stage.CLOSED);
+        Stage stage = structure.closed();
         this.closed = FlatFolder.fold(structure, stage);
         this.stack = LayerStack.of(structure, stage, closed)
                 .filter(s -> closed.faults().isEmpty())

@@ -106,7 +106,7 @@ final class PocketCard implements FoldDesign {
                         "What shows of the base all round.",
                         PocketCard::usualBorder,
                         v -> new Range(
-                                Length.ZERO, "flush", shorter(v).dividedBy(4).each(), "a quarter of the card")),
+                                Length.ZERO, "flush", v.shorter().dividedBy(4).each(), "a quarter of the card")),
                 Parameter.length(
                         MOUTH,
                         "low end of the mouth",
@@ -122,11 +122,11 @@ final class PocketCard implements FoldDesign {
                         "seam",
                         "Width of the glue along the pocket's outer edge, and along its bottom.",
                         v -> Length.min(
-                                Length.inches(1, 8), shorter(v).dividedBy(16).each()),
+                                Length.inches(1, 8), v.shorter().dividedBy(16).each()),
                         v -> new Range(
                                 Parameter.SMALLEST_PANEL,
                                 "the least that holds",
-                                shorter(v).dividedBy(6).each(),
+                                v.shorter().dividedBy(6).each(),
                                 "a sixth of the card")),
                 Parameter.choice(
                         HOLDS,
@@ -187,12 +187,9 @@ final class PocketCard implements FoldDesign {
                 .onlyIf(v -> v.choice(HOLDS).equals(OTHER));
     }
 
-    private static Length shorter(Values v) {
-        return Length.min(v.width(), v.height());
-    }
-
     private static Length usualBorder(Values v) {
-        return v.onGrid(Length.min(Length.inches(1, 8), shorter(v).dividedBy(16).each()));
+        return v.onGrid(
+                Length.min(Length.inches(1, 8), v.shorter().dividedBy(16).each()));
     }
 
     /** The width of one panel. */

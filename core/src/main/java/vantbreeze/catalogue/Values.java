@@ -138,6 +138,11 @@ public final class Values {
         return length(Parameter.HEIGHT);
     }
 
+    /** The shorter side of the closed card. */
+    Length shorter() {
+        return Length.min(width(), height());
+    }
+
     public int count(String key) {
         return (Integer) byKey.get(key);
     }

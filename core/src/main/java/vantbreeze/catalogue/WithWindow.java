@@ -103,7 +103,7 @@ record WithWindow(FoldDesign fold) implements WithExtra {
      * closed card, then of the face, which is looked at on the open card or as it stands.
      */
     private static Side leastSeen(Structure plain, Panel panel) {
-        Stage stage = plain.stage(Stage.CLOSED);
+        Stage stage = plain.closed();
         FlatStage closed = FlatFolder.fold(plain, stage);
         boolean backIsInFront = closed.faults().isEmpty()
                 && LayerStack.of(plain, stage, closed)

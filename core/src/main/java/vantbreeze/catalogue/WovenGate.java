@@ -63,13 +63,13 @@ final class WovenGate implements FoldDesign {
                         "How wide the frames are around their windows.",
                         v -> Length.min(
                                 v.grid().ceiling(Length.inches(1, 2)),
-                                shorter(v).dividedBy(4).each()),
+                                v.shorter().dividedBy(4).each()),
                         v -> new Range(
                                 Length.min(
                                         Length.inches(1, 4),
-                                        shorter(v).dividedBy(16).each()),
+                                        v.shorter().dividedBy(16).each()),
                                 "or the frames tear",
-                                shorter(v).dividedBy(4).each(),
+                                v.shorter().dividedBy(4).each(),
                                 "or no window is left")),
                 Parameter.length(
                         ANCHOR,
@@ -117,10 +117,6 @@ final class WovenGate implements FoldDesign {
                                 v.width().dividedBy(2).each(),
                                 "half a panel")),
                 Parameter.count(STRIPS, "strips", "Level strips, one above the other, evenly spaced.", 2, 1, 4));
-    }
-
-    private static Length shorter(Values v) {
-        return Length.min(v.width(), v.height());
     }
 
     /** Then the strip lies from fold to fold within the panel and passes round the middle bar at its edge. */

@@ -57,7 +57,7 @@ public final class FlatFolder {
     }
 
     public static FlatStage closed(Structure structure) {
-        return fold(structure, structure.stage(Stage.CLOSED));
+        return fold(structure, structure.closed());
     }
 
     private FlatStage walk(Structure structure, Stage stage) {

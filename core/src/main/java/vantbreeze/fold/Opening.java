@@ -26,10 +26,7 @@ public final class Opening {
                 ? List.of()
                 : structure.hinges().stream()
                         .filter(h -> h.score().fold() == Fold.VALLEY
-                                && structure
-                                                .stage(Stage.CLOSED)
-                                                .degrees(h.score().id())
-                                        != 0
+                                && structure.closed().degrees(h.score().id()) != 0
                                 && structure.isFlap(h))
                         .flatMap(h -> turnedBack(structure, h).stream())
                         .toList();
@@ -38,13 +35,11 @@ public final class Opening {
     private static boolean folds(Structure structure, Hinge hinge, Panel panel, Fold fold) {
         return (hinge.first().equals(panel) || hinge.second().equals(panel))
                 && hinge.score().fold() == fold
-                && structure.stage(Stage.CLOSED).degrees(hinge.score().id()) != 0;
+                && structure.closed().degrees(hinge.score().id()) != 0;
     }
 
     private static Optional<LayerStack> turnedBack(Structure structure, Hinge hinge) {
-        Stage stage = structure
-                .stage(Stage.CLOSED)
-                .with(java.util.Map.of(hinge.score().id(), 0.0));
+        Stage stage = structure.closed().with(java.util.Map.of(hinge.score().id(), 0.0));
         FlatStage lying = FlatFolder.fold(structure, stage);
         return lying.faults().isEmpty() ? LayerStack.of(structure, stage, lying) : Optional.empty();
     }

@@ -3,6 +3,7 @@ package vantbreeze.fold;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import vantbreeze.structure.Stage;
 import vantbreeze.structure.Structure;
 
@@ -59,13 +60,14 @@ public sealed interface Scene {
                 : Optional.empty();
     }
 
+    /** Those at which it stands, in their order. */
+    static Stream<Raised> raised(List<Scene> scenes) {
+        return scenes.stream().filter(Raised.class::isInstance).map(Raised.class::cast);
+    }
+
     /** @return the first at which it stands */
     static Optional<Raised> standing(List<Scene> scenes) {
-        return scenes.stream()
-                .flatMap(s -> s instanceof Raised raised
-                        ? java.util.stream.Stream.of(raised)
-                        : java.util.stream.Stream.empty())
-                .findFirst();
+        return raised(scenes).findFirst();
     }
 
     /** @return the card opened out, if it lies flat so */

@@ -169,10 +169,8 @@ public record Face(
      * @return every face seen at some moment, panels in the structure's order, the face before the back
      */
     public static List<Face> of(Structure structure, LayerStack closed, List<Scene> scenes) {
-        List<Stood> stood = scenes.stream()
-                .flatMap(s -> s instanceof Scene.Raised raised ? Stream.of(raised) : Stream.empty())
-                .map(s -> Stood.of(structure, s))
-                .toList();
+        List<Stood> stood =
+                Scene.raised(scenes).map(s -> Stood.of(structure, s)).toList();
         List<LayerStack> opening = Opening.of(structure, closed);
         Map<At, Map<Moment, Double>> seen = new LinkedHashMap<>();
         for (Panel panel : structure.panels()) {

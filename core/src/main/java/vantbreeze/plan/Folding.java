@@ -3,7 +3,6 @@ package vantbreeze.plan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 import vantbreeze.fold.Crossing;
 import vantbreeze.fold.FlatFolder;
 import vantbreeze.fold.FlatStage;
@@ -80,8 +79,7 @@ public record Folding(
         for (Stage shown : structure.shown()) {
             Stage from = before;
             Turns moved = opening;
-            motions.add(known.stream()
-                    .flatMap(s -> s instanceof Scene.Raised r ? Stream.of(r) : Stream.empty())
+            motions.add(Scene.raised(known)
                     .filter(r -> r.stage().equals(shown) && r.way().frames().size() == frames + 1)
                     .map(Scene.Raised::way)
                     .findFirst()

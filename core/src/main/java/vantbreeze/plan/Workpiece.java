@@ -52,7 +52,7 @@ record Workpiece(
 
     static Workpiece of(Brief brief, Values values) {
         Structure structure = values.structure(brief.fold());
-        Stage stage = structure.stage(Stage.CLOSED);
+        Stage stage = structure.closed();
         FlatStage closed = FlatFolder.fold(structure, stage);
         List<FoldFault> faults = new ArrayList<>(closed.faults());
         Optional<LayerStack> stack = faults.isEmpty() ? LayerStack.of(structure, stage, closed) : Optional.empty();

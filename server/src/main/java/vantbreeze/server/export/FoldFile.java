@@ -28,7 +28,7 @@ final class FoldFile {
         file.put("file_classes", List.of(plan.structure().pieces().size() == 1 ? "singleModel" : "multiModel"));
         List<Map<String, Object>> frames = new ArrayList<>();
         for (Piece piece : plan.structure().pieces()) {
-            frames.add(frame(piece, plan.structure().stage(Stage.CLOSED)));
+            frames.add(frame(piece, plan.structure().closed()));
         }
         file.putAll(frames.remove(0));
         if (!frames.isEmpty()) {
