@@ -33,7 +33,12 @@ export function FoldView(props: FoldViewProps) {
   if (folding.error) return <p role="alert">{folding.error.message}</p>;
   if (!folding.data) return <p className="h-64">Folding …</p>;
   if (folding.data.motions.length === 0) return <p>It cannot fold flat, so there is no way to show.</p>;
-  return <Moving folding={folding.data} {...props} />;
+  // Until the folding of this card is there, the card before it is shown: whoever waits can know.
+  return (
+    <div data-testid="folding" aria-busy={folding.isPlaceholderData}>
+      <Moving folding={folding.data} {...props} />
+    </div>
+  );
 }
 
 function Moving({ folding, marked, onMark }: FoldViewProps & { folding: Folding }) {

@@ -41,6 +41,8 @@ public class Patience implements DisposableBean {
     }
 
     /**
+     * What no request asks for, such as filling an empty data folder at the start, may take its time: a cold machine is slow.
+     *
      * @param work touches nothing but memory: it is interrupted when nobody waits any more
      * @param what begins the sentence that says it took too long
      * @throws Lost if it took longer than that, or whoever asked has gone; the work ends soon after
@@ -53,7 +55,7 @@ public class Patience implements DisposableBean {
                 try {
                     return working.get(LOOK_EVERY_MILLISECONDS, TimeUnit.MILLISECONDS);
                 } catch (TimeoutException notYet) {
-                    if (System.nanoTime() > until) {
+                    if (isAsked() && System.nanoTime() > until) {
                         throw new Lost(
                                 "%s takes more than %d seconds to work out; simplify it: fewer toppers, or plainer ones."
                                         .formatted(what, most.toSeconds()));
@@ -78,6 +80,10 @@ public class Patience implements DisposableBean {
             throw error;
         }
         return failure instanceof RuntimeException unchecked ? unchecked : new IllegalStateException(failure);
+    }
+
+    private static boolean isAsked() {
+        return RequestContextHolder.getRequestAttributes() != null;
     }
 
     private static boolean askerHasGone() {

@@ -26,8 +26,11 @@ import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.HttpMethod;
 import org.springframework.http.MediaType;
+import org.springframework.mock.web.MockHttpServletRequest;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.ResultActions;
+import org.springframework.web.context.request.RequestContextHolder;
+import org.springframework.web.context.request.ServletRequestAttributes;
 import vantbreeze.server.TestApplication;
 import vantbreeze.server.TestBriefs;
 import vantbreeze.structure.GivenUp;
@@ -209,6 +212,7 @@ class RefusalTest extends TestApplication {
     void workThatTakesTooLongIsGivenUp() throws Exception {
         Patience patience = new Patience();
         CountDownLatch ended = new CountDownLatch(1);
+        RequestContextHolder.setRequestAttributes(new ServletRequestAttributes(new MockHttpServletRequest()));
         try {
             patience.await(Duration.ofMillis(200), "This card", () -> {
                 try {
@@ -221,6 +225,8 @@ class RefusalTest extends TestApplication {
             });
         } catch (Patience.Lost lost) {
             assertThat(lost).hasMessageStartingWith("This card takes more than");
+        } finally {
+            RequestContextHolder.resetRequestAttributes();
         }
         assertThat(ended.await(5, TimeUnit.SECONDS)).as("the work has ended").isTrue();
         patience.destroy();
