@@ -197,9 +197,10 @@ final class FanConcertina implements FoldDesign {
                 "panel 1",
                 Side.FACE,
                 barTurn.after(fanInBar).after(upsideDown(v, 2 * layout.high()))));
+        Polygon wing = layout.wing();
         for (boolean front : new boolean[] {true, false}) {
             for (boolean right : new boolean[] {true, false}) {
-                wing(v, card, layout, n, s, closedToBar, front, right);
+                wing(v, card, wing, n, s, closedToBar, front, right);
             }
         }
         Map<String, Double> displayed = new HashMap<>();
@@ -263,13 +264,12 @@ final class FanConcertina implements FoldDesign {
     private static void wing(
             Values v,
             Structure.Builder card,
-            Layout layout,
+            Polygon lies,
             int n,
             double s,
             FlatMotion closedToBar,
             boolean front,
             boolean right) {
-        Polygon lies = layout.wing();
         Envelope box = lies.getEnvelopeInternal();
         double wide = Math.rint(box.getWidth());
         double high = Math.rint(box.getHeight());

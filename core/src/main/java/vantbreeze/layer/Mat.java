@@ -1,16 +1,11 @@
 package vantbreeze.layer;
 
-import java.util.List;
-import org.locationtech.jts.geom.Coordinate;
-import org.locationtech.jts.geom.CoordinateFilter;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
 import vantbreeze.material.Paper;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
-import vantbreeze.structure.FlatMotion;
-import vantbreeze.structure.Piece;
 import vantbreeze.structure.Side;
 
 /**
@@ -102,48 +97,6 @@ public record Mat(
 
     public double squareMillimetres() {
         return outline.getArea() / (Length.COUNTS_PER_MILLIMETRE * Length.COUNTS_PER_MILLIMETRE);
-    }
-
-    public boolean isRectangle() {
-        return outline.isRectangle();
-    }
-
-    /**
-     * The outline as it lies on the table, its own good side up, its lower left corner at the origin: a mat for the back of
-     * a panel is the mirror image of how it lies on the flat piece.
-     */
-    public Polygon asCut() {
-        Envelope box = outline.getEnvelopeInternal();
-        return face.side() == Side.BACK
-                ? new FlatMotion(-1, 0, box.getMaxX(), 0, 1, -box.getMinY()).apply(outline)
-                : FlatMotion.shift(-box.getMinX(), -box.getMinY()).apply(outline);
-    }
-
-    /** The same for all mats that can be laid on each other without turning one over. */
-    public List<Coordinate> shape() {
-        return shape(asCut());
-    }
-
-    /** To whole counts: what is alike differs by less. */
-    private static List<Coordinate> shape(Polygon cut) {
-        Polygon whole = (Polygon) cut.copy();
-        whole.apply((CoordinateFilter) c -> {
-            c.x = Math.rint(c.x);
-            c.y = Math.rint(c.y);
-        });
-        whole.geometryChanged();
-        return List.of(whole.norm().getCoordinates());
-    }
-
-    /** The shape of its mirror image. */
-    public List<Coordinate> mirroredShape() {
-        Polygon cut = asCut();
-        return shape(new FlatMotion(-1, 0, cut.getEnvelopeInternal().getMaxX(), 0, 1, 0).apply(cut));
-    }
-
-    /** The mat as a piece to cut around. */
-    public Piece template() {
-        return Piece.outline(kind.word() + " for the " + face.label(), asCut()).build();
     }
 
     private static final GeometryFactory GEOMETRY = new GeometryFactory();

@@ -8,7 +8,7 @@ import vantbreeze.measure.Length;
  *
  * @param colour of its ground, "#rrggbb"
  */
-public record Paper(Stock stock, String colour, Print print) {
+public record Paper(Stock stock, String colour, Print print) implements Stuff {
 
     private static final Pattern COLOUR = Pattern.compile("#[0-9a-fA-F]{6}");
 
@@ -24,11 +24,18 @@ public record Paper(Stock stock, String colour, Print print) {
         return new Paper(stock, colour, Print.PLAIN);
     }
 
+    @Override
     public Length thickness() {
         return stock.thickness();
     }
 
+    @Override
     public double grams(double squareMillimetres) {
         return stock.grams(squareMillimetres);
+    }
+
+    @Override
+    public boolean hasUp() {
+        return print.hasUp();
     }
 }

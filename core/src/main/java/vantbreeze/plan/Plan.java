@@ -17,6 +17,7 @@ import vantbreeze.make.ScoreCard;
 import vantbreeze.make.Step;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
+import vantbreeze.part.Part;
 import vantbreeze.post.ClosureKit;
 import vantbreeze.post.EnvelopeFit;
 import vantbreeze.structure.Structure;
@@ -29,6 +30,7 @@ import vantbreeze.structure.Structure;
  * @param messageRoom where there is room to write, the largest first
  * @param pockets what is put into it, and how much of that shows
  * @param tradeOff what one choice of this fold decides at once
+ * @param parts all that is cut for it
  * @param fromSheet how many bases the sheet gives
  * @param fit how the closed card sits in the brief's envelope; null without one or if it cannot fold
  * @param closest other envelopes that take it, best first
@@ -47,6 +49,7 @@ public record Plan(
         List<PocketRoom> pockets,
         Optional<TradeOff> tradeOff,
         ClosureKit closure,
+        List<Part> parts,
         List<CutPiece> cutList,
         Yield fromSheet,
         EnvelopeFit fit,
@@ -69,6 +72,7 @@ public record Plan(
                 pockets,
                 tradeOff,
                 closure,
+                parts,
                 cutList,
                 fromSheet,
                 fit,

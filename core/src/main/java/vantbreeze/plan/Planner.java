@@ -1,12 +1,7 @@
 package vantbreeze.plan;
 
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
-import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.AffineTransformation;
@@ -14,16 +9,11 @@ import vantbreeze.catalogue.Handle;
 import vantbreeze.catalogue.Parameter;
 import vantbreeze.fold.LayerStack;
 import vantbreeze.fold.StackMap;
-import vantbreeze.layer.Mat;
-import vantbreeze.layer.MatCut;
-import vantbreeze.layer.Ornament;
-import vantbreeze.layer.PlacedOrnament;
 import vantbreeze.layer.PocketRoom;
 import vantbreeze.make.Grouped;
 import vantbreeze.make.Steps;
-import vantbreeze.measure.Size;
-import vantbreeze.structure.Form;
-import vantbreeze.structure.Piece;
+import vantbreeze.part.CutList;
+import vantbreeze.part.Part;
 
 /** Turns a brief into a plan. Without state: the same brief always gives the same plan. */
 public final class Planner {
@@ -75,6 +65,7 @@ public final class Planner {
                 PocketRoom.of(work.structure()),
                 brief.fold().tradeOff(work.values()),
                 work.closure(),
+                work.parts(),
                 cutList(brief, work),
                 Yield.of(work.structure().pieces(), brief.sheet().size()),
                 draft.fit(),
@@ -110,7 +101,7 @@ public final class Planner {
     private static Plan.ClosedCard closedCard(Brief brief, Workpiece work, LayerStack stack) {
         Envelope box = work.ornaments().closedWith(work.closed());
         AffineTransformation toOrigin = AffineTransformation.translationInstance(-box.getMinX(), -box.getMinY());
-        List<PartWeight> weights = PartWeight.of(brief, work);
+        List<PartWeight> weights = PartWeight.of(work.parts(), work.structure().held());
         return new Plan.ClosedCard(
                 work.closedSize(),
                 work.postedSize(),
@@ -126,117 +117,64 @@ public final class Planner {
                         .toList());
     }
 
-    /** Bases first, then what lies on them; alike ones counted together. */
     private static List<Plan.CutPiece> cutList(Brief brief, Workpiece work) {
-        List<Plan.CutPiece> list = new ArrayList<>();
-        for (Piece piece : work.structure().pieces()) {
-            String note = piece.isFilm()
-                    ? "from clear film"
-                    : work.structure().isWritten(piece)
-                            ? "from plain card"
-                            : piece.form().note();
-            list.add(new Plan.CutPiece(1, piece.name(), piece.size(), "", note, false, false));
-        }
-        record Kind(String name, Size size, List<Coordinate> shape, double up, boolean split, int number) {}
-        Map<Kind, List<MatCut>> alike = new LinkedHashMap<>();
-        for (MatCut cut : work.dressing().cuts()) {
-            Mat mat = cut.mats().get(0);
-            Kind kind = new Kind(
-                    cutName(mat),
-                    cut.size(),
-                    mat.isRectangle() ? List.of() : mat.shape(),
-                    mat.paper().print().hasUp() ? upOfCut(mat) : 0,
-                    cut.isSplit(),
-                    cut.isSplit() ? alike.size() : 0);
-            alike.computeIfAbsent(kind, k -> new ArrayList<>()).add(cut);
-        }
-        for (PlacedOrnament placed : work.ornaments().placed()) {
-            Ornament ornament = placed.ornament();
-            list.add(new Plan.CutPiece(
-                    1,
-                    ornament.name(),
-                    ornament.outline().size(),
-                    placed.liesOn(),
-                    Stream.of(
-                                    Form.of(ornament.outline().polygon()).note(),
-                                    placed.lift().isPositive()
-                                            ? "on foam %.1f mm high"
-                                                    .formatted(placed.lift().millimetres())
-                                            : "")
-                            .filter(n -> !n.isEmpty())
-                            .collect(Collectors.joining("; ")),
-                    false,
-                    false));
-        }
-        for (Piece piece : work.closure().pieces()) {
-            list.add(new Plan.CutPiece(
-                    1,
-                    piece.name(),
-                    piece.size(),
-                    "holds the card shut",
-                    piece.form().note(),
-                    false,
-                    false));
-        }
         List<String> labels = work.dressing().mats().stream()
                 .map(m -> m.face().label())
                 .distinct()
                 .toList();
-        List<List<Coordinate>> shapes = alike.keySet().stream().map(Kind::shape).toList();
-        alike.forEach((kind, cuts) -> list.add(new Plan.CutPiece(
-                cuts.size(),
-                kind.name(),
-                kind.size(),
-                goesOn(cuts, labels),
-                note(brief, cuts, shapes),
-                true,
-                kind.split())));
-        return list;
+        return CutList.of(work.parts()).stream()
+                .map(alike -> {
+                    Part part = alike.first();
+                    return new Plan.CutPiece(
+                            alike.count(),
+                            part.name(),
+                            part.size(),
+                            goesOn(alike, labels),
+                            note(brief, work, part),
+                            part.kind() == Part.Kind.MAT,
+                            part.division().isPresent());
+                })
+                .toList();
     }
 
-    private static String cutName(Mat mat) {
-        return mat.kind() == Mat.Kind.MAT
-                ? "mat, layer " + mat.layer()
-                : mat.kind().word();
-    }
-
-    /** A rectangle can be laid either way round, so only its side counts; any other outline has one up. */
-    private static double upOfCut(Mat mat) {
-        double up = mat.upAsCut();
-        return mat.isRectangle() ? Math.abs(Math.sin(Math.toRadians(up))) : up;
-    }
-
-    private static String goesOn(List<MatCut> cuts, List<String> labels) {
-        List<String> faces = cuts.stream()
-                .flatMap(c -> c.mats().stream())
-                .map(m -> m.face().label())
+    private static String goesOn(CutList.Alike alike, List<String> labels) {
+        if (alike.first().kind() == Part.Kind.CLOSURE) {
+            return "holds the card shut";
+        }
+        List<String> faces = alike.parts().stream()
+                .flatMap(p -> p.goesOn().stream())
                 .distinct()
                 .toList();
         return String.join(", ", Grouped.names(faces, labels));
     }
 
-    private static String note(Brief brief, List<MatCut> cuts, List<List<Coordinate>> shapes) {
+    private static String note(Brief brief, Workpiece work, Part part) {
         List<String> notes = new ArrayList<>();
-        MatCut cut = cuts.get(0);
-        Mat mat = cut.mats().get(0);
-        if (!mat.isRectangle()) {
-            notes.add("cut by the template");
-            List<Coordinate> mirrored = mat.mirroredShape();
-            if (shapes.contains(mirrored) && !mirrored.equals(mat.shape())) {
-                notes.add("one of a mirrored pair");
-            }
+        if (part.isFilm()) {
+            notes.add("from clear film");
         }
-        if (cut.isSplit()) {
-            notes.add("cut whole, then split at "
-                    + brief.ruler()
-                            .text(
-                                    cut.alongWidth()
-                                            ? mat.size().width()
-                                            : mat.size().height()));
+        if (part.kind() == Part.Kind.PIECE && work.structure().isWritten(part.piece())) {
+            notes.add("from plain card");
         }
-        if (mat.paper().print().hasUp()) {
-            notes.add(UpArrow.text(mat, brief.ruler()));
+        if (!part.isRectangle()) {
+            notes.add(
+                    part.kind() == Part.Kind.MAT
+                            ? "cut by the template"
+                            : part.form().note());
         }
+        if (CutList.hasMirrorImage(part, work.parts())) {
+            notes.add("one of a mirrored pair");
+        }
+        part.division()
+                .ifPresent(d ->
+                        notes.add("cut whole, then split at " + brief.ruler().text(d.at())));
+        work.ornaments().placed().stream()
+                .filter(o ->
+                        part.kind() == Part.Kind.TOPPER && o.ornament().name().equals(part.name()))
+                .filter(o -> o.lift().isPositive())
+                .forEach(
+                        o -> notes.add("on foam %.1f mm high".formatted(o.lift().millimetres())));
+        part.up().ifPresent(up -> notes.add(UpArrow.text(part, up, brief.ruler())));
         return String.join("; ", notes);
     }
 }

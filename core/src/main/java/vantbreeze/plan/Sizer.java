@@ -225,30 +225,32 @@ final class Sizer {
     }
 
     /**
-     * The largest card within the room whose pieces sheets give, these lying either way: the widest for which the lowest that
-     * its proportions allow still goes in, then the highest of that width.
+     * The largest card within the room whose pieces sheets give: where the largest of all is not cut from them, the larger of
+     * those whose pieces all lie one way.
      */
     private Workpiece largestWithin(Size room, Basis.ForEnvelope basis) {
         Size sheet = brief.sheet().size();
-        Size size = Stream.of(sheet, sheet.turned())
-                .distinct()
-                .flatMap(lying -> {
-                    Length low = Length.min(grid.floor(room.height()), grid.ceiling(SMALLEST));
-                    Length width = search.largest(
-                            room.width(),
-                            w -> excess(w, lowest(w, low), s -> Math.max(closedBeyond(s, room), cutBeyond(s, lying))));
-                    Length height = search.largest(
-                            highest(width, room.height()),
-                            h -> excess(width, h, s -> Math.max(closedBeyond(s, room), cutBeyond(s, lying))));
-                    return Stream.of(held(new Size(width, height), basis.orientation()))
-                            .filter(s -> isWithin(s, room, t -> cutBeyond(t, lying) <= 0));
-                })
-                .max(Comparator.comparingDouble(Size::squareMillimetres))
+        Size size = Optional.of(largestWithin(room, basis, s -> Double.NEGATIVE_INFINITY))
+                .filter(s -> isWithin(s, room, this::isCutFromSheets))
+                .or(() -> Stream.of(sheet, sheet.turned())
+                        .distinct()
+                        .flatMap(lying -> Stream.of(largestWithin(room, basis, s -> cutBeyond(s, lying)))
+                                .filter(s -> isWithin(s, room, t -> cutBeyond(t, lying) <= 0)))
+                        .max(Comparator.comparingDouble(Size::squareMillimetres)))
                 .map(s -> basis.utmost()
                         ? s
                         : onMarks(s, t -> basis.orientation().holds(t) && isWithin(t, room, this::isCutFromSheets)))
                 .orElseThrow(this::noCardFits);
         return work(size.width(), size.height());
+    }
+
+    /** The widest for which the lowest that its proportions allow still goes in, then the highest of that width. */
+    private Size largestWithin(Size room, Basis.ForEnvelope basis, ToDoubleFunction<Structure> cutBeyond) {
+        ToDoubleFunction<Structure> beyond = s -> Math.max(closedBeyond(s, room), cutBeyond.applyAsDouble(s));
+        Length low = Length.min(grid.floor(room.height()), grid.ceiling(SMALLEST));
+        Length width = search.largest(room.width(), w -> excess(w, lowest(w, low), beyond));
+        Length height = search.largest(highest(width, room.height()), h -> excess(width, h, beyond));
+        return held(new Size(width, height), basis.orientation());
     }
 
     /** What lies the other way is cut to a square. */

@@ -1,7 +1,7 @@
 package vantbreeze.plan;
 
-import vantbreeze.layer.Mat;
 import vantbreeze.measure.Ruler;
+import vantbreeze.part.Part;
 
 /** Says how a piece lies on a paper whose pattern has an up. */
 final class UpArrow {
@@ -11,9 +11,8 @@ final class UpArrow {
 
     private UpArrow() {}
 
-    static String text(Mat mat, Ruler ruler) {
-        double up = mat.upAsCut();
-        if (!mat.isRectangle()) {
+    static String text(Part part, double up, Ruler ruler) {
+        if (!part.isRectangle()) {
             if (Math.abs(up) < ALONG) {
                 return "the paper's up is the template's";
             }
@@ -22,11 +21,11 @@ final class UpArrow {
         double across = Math.abs(up) % 180;
         if (across < ALONG || across > 180 - ALONG) {
             return "the paper's up along the %s side"
-                    .formatted(ruler.text(mat.size().height()));
+                    .formatted(ruler.text(part.size().height()));
         }
         return Math.abs(across - 90) < ALONG
                 ? "the paper's up along the %s side"
-                        .formatted(ruler.text(mat.size().width()))
+                        .formatted(ruler.text(part.size().width()))
                 : "the paper's up turned %.0f° anticlockwise".formatted(up);
     }
 }

@@ -20,6 +20,8 @@ import vantbreeze.layer.Ornaments;
 import vantbreeze.material.Film;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
+import vantbreeze.part.Part;
+import vantbreeze.part.Parts;
 import vantbreeze.post.ClosureKit;
 import vantbreeze.structure.Panel;
 import vantbreeze.structure.Stage;
@@ -33,6 +35,7 @@ import vantbreeze.structure.Structure;
  * @param faults why it cannot
  * @param bulk how thick the closed card is where, with all that is laid on it and what holds it shut
  * @param girth how far it is around it
+ * @param parts all that is cut for it
  * @param scenes how the open card is looked at; empty if it cannot fold flat
  */
 record Workpiece(
@@ -48,7 +51,8 @@ record Workpiece(
         List<MessageRoom> messageRoom,
         StackMap bulk,
         Girth girth,
-        ClosureKit closure) {
+        ClosureKit closure,
+        List<Part> parts) {
 
     static Workpiece of(Brief brief, Values values) {
         Structure structure = values.structure(brief.fold());
@@ -93,7 +97,8 @@ record Workpiece(
                         .orElse(List.of()),
                 bulk,
                 bulk == open ? around : Girth.of(bulk),
-                closure);
+                closure,
+                Parts.of(structure, faces, dressing, ornaments, closure.pieces(), brief.base(), Film.USUAL));
     }
 
     private static ClosureKit closure(Brief brief, Girth card) {
@@ -111,7 +116,7 @@ record Workpiece(
     }
 
     private static Length thickness(Brief brief, Panel panel) {
-        return panel.isClear() ? Film.THICKNESS : brief.base().thickness();
+        return panel.isClear() ? Film.USUAL.thickness() : brief.base().thickness();
     }
 
     private static List<StackMap.Layer> papers(Brief brief, Structure structure, FlatStage closed, Dressing dressing) {

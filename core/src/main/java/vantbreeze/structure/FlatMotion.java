@@ -17,6 +17,18 @@ public record FlatMotion(double a, double b, double tx, double c, double d, doub
         return new FlatMotion(1, 0, dx, 0, 1, dy);
     }
 
+    /** Turning about the origin, anticlockwise; quarters of a turn are exact. */
+    public static FlatMotion rotation(double degrees) {
+        double cos = quarter(Math.cos(Math.toRadians(degrees)));
+        double sin = quarter(Math.sin(Math.toRadians(degrees)));
+        return new FlatMotion(cos, -sin, 0, sin, cos, 0);
+    }
+
+    private static double quarter(double value) {
+        double whole = Math.rint(value);
+        return Math.abs(value - whole) < 1e-12 ? whole : value;
+    }
+
     /** Folding over a line. */
     public static FlatMotion reflection(LineSegment line) {
         double dx = line.p1.x - line.p0.x;

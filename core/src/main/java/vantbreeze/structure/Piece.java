@@ -1,7 +1,6 @@
 package vantbreeze.structure;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -95,10 +94,17 @@ public record Piece(
         return piece;
     }
 
+    /** Corners that rounding brings together are one. */
     private static List<Point> corners(LinearRing ring) {
-        return Arrays.stream(ring.getCoordinates(), 0, ring.getNumPoints() - 1)
-                .map(c -> new Point(Length.nearestTo(c.x), Length.nearestTo(c.y)))
-                .toList();
+        List<Point> corners = new ArrayList<>();
+        for (Coordinate c : ring.getCoordinates()) {
+            Point corner = new Point(Length.nearestTo(c.x), Length.nearestTo(c.y));
+            if (corners.isEmpty() || !corners.get(corners.size() - 1).equals(corner)) {
+                corners.add(corner);
+            }
+        }
+        corners.remove(corners.size() - 1);
+        return corners;
     }
 
     /** A sheet with its lower left corner at the origin. */

@@ -14,8 +14,8 @@ import org.junit.jupiter.api.Test;
 class ArchitectureTest {
 
     /** Each package may use those before it. */
-    private static final List<String> ORDER =
-            List.of("measure", "material", "structure", "fold", "catalogue", "layer", "post", "make", "plan");
+    private static final List<String> ORDER = List.of(
+            "measure", "material", "structure", "fold", "catalogue", "layer", "part", "post", "sheet", "make", "plan");
 
     private static final JavaClasses CORE = new ClassFileImporter()
             .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)

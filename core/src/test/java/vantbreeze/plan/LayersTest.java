@@ -108,7 +108,7 @@ class LayersTest {
             assertThat(panel.buffer(2).covers(mat.outline()))
                     .as("%s on the %s", mat.kind(), mat.face().label())
                     .isTrue();
-            if (mat.isRectangle() && mat.kind() == Mat.Kind.MAT) {
+            if (mat.outline().isRectangle() && mat.kind() == Mat.Kind.MAT) {
                 long step = m.grid().step().count();
                 assertThat(Math.abs(mat.left().minus(mat.right()).count())).isLessThan(step);
                 assertThat(Math.abs(mat.top().minus(mat.bottom()).count())).isLessThan(step);

@@ -112,7 +112,7 @@ class ShapedMatTest {
         assertThat(sizes(plan, "left end/face")).containsExactly("¾ × 5¼ in");
         assertThat(sizes(plan, "right end/face")).containsExactly("¾ × 5¼ in");
         assertThat(sizes(plan, "middle/back")).containsExactly("2¼ × 5½ in");
-        assertThat(plan.dressing().mats()).hasSize(6).allMatch(Mat::isRectangle);
+        assertThat(plan.dressing().mats()).hasSize(6).allMatch(m -> m.outline().isRectangle());
         assertThat(plan.messageRoom()).anyMatch(r -> r.face().key().equals("middle/back"));
     }
 
@@ -133,8 +133,8 @@ class ShapedMatTest {
                         "middle/back",
                         vantbreeze.layer.Finish.mats(0))));
         assertThat(mats(plan, "middle")).singleElement().satisfies(mat -> {
-            assertThat(mat.isRectangle()).isFalse();
-            assertThat(mat.template().size()).isEqualTo(mat.size());
+            assertThat(mat.outline().isRectangle()).isFalse();
+            assertThat(plan.parts()).anySatisfy(p -> assertThat(p.size()).isEqualTo(mat.size()));
         });
         assertThat(plan.cutList()).anySatisfy(cut -> assertThat(cut.note()).isEqualTo("cut by the template"));
     }

@@ -93,7 +93,7 @@ class WindowTest {
         Paper card = plan.brief().base();
         double square = 25.4 * 25.4;
         assertThat(plan.closed().grams())
-                .isCloseTo(card.grams((70 - 6) * square) + Film.grams(8.75 * square), within(1e-6));
+                .isCloseTo(card.grams((70 - 6) * square) + Film.USUAL.grams(8.75 * square), within(1e-6));
     }
 
     @Test

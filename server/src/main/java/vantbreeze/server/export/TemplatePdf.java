@@ -3,14 +3,11 @@ package vantbreeze.server.export;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import org.apache.pdfbox.pdmodel.PDDocument;
-import org.locationtech.jts.geom.Coordinate;
-import vantbreeze.layer.PlacedOrnament;
 import vantbreeze.measure.Size;
+import vantbreeze.part.CutList;
+import vantbreeze.part.Part;
 import vantbreeze.plan.Plan;
 import vantbreeze.structure.Piece;
 import vantbreeze.structure.Point;
@@ -35,15 +32,13 @@ final class TemplatePdf {
 
     private TemplatePdf() {}
 
-    /** All pieces of a card that are not cut as plain rectangles on the trimmer, and its bases. */
+    /** All parts of a card that are not cut as plain rectangles on the trimmer, and whatever has scores; those alike once. */
     static byte[] of(String name, Plan plan, Paper paper) {
-        List<Piece> pieces = new ArrayList<>(plan.structure().pieces());
-        pieces.addAll(shapedMats(plan));
-        plan.ornaments().placed().stream()
-                .map(PlacedOrnament::ornament)
-                .filter(o -> !o.outline().polygon().isRectangle())
-                .forEach(o -> pieces.add(o.template()));
-        pieces.addAll(plan.closure().pieces());
+        List<Piece> pieces = CutList.of(plan.parts()).stream()
+                .map(CutList.Alike::first)
+                .filter(p -> p.kind() == Part.Kind.PIECE || p.kind() == Part.Kind.CLOSURE || !p.isRectangle())
+                .map(Part::piece)
+                .toList();
         return of(name, pieces, paper);
     }
 
@@ -60,15 +55,6 @@ final class TemplatePdf {
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
-    }
-
-    /** Rectangles are cut on the trimmer; every other outline once, however many are alike. */
-    private static List<Piece> shapedMats(Plan plan) {
-        Map<List<Coordinate>, Piece> byShape = new LinkedHashMap<>();
-        plan.dressing().mats().stream()
-                .filter(m -> !m.isRectangle())
-                .forEach(m -> byShape.putIfAbsent(m.shape(), m.template()));
-        return List.copyOf(byShape.values());
     }
 
     /** Upright or lying, whichever needs fewer pages. */

@@ -137,8 +137,8 @@ class PlanController {
                 Preset.of(fold).stream().map(PresetJson::of).toList());
     }
 
-    @GetMapping("/papers")
-    List<TableEntryJson> papers() {
+    @GetMapping("/sheets")
+    List<TableEntryJson> sheets() {
         return Sheet.table().stream()
                 .map(s -> new TableEntryJson(s.id(), s.name(), s.system(), SizeJson.of(s.size(), s.system())))
                 .toList();

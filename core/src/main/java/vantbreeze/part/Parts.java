@@ -1,0 +1,187 @@
+package vantbreeze.part;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.locationtech.jts.geom.Polygon;
+import vantbreeze.layer.Dressing;
+import vantbreeze.layer.Face;
+import vantbreeze.layer.Mat;
+import vantbreeze.layer.MatCut;
+import vantbreeze.layer.Ornament;
+import vantbreeze.layer.Ornaments;
+import vantbreeze.layer.PlacedOrnament;
+import vantbreeze.material.Film;
+import vantbreeze.material.Paper;
+import vantbreeze.material.Stuff;
+import vantbreeze.structure.FlatMotion;
+import vantbreeze.structure.Piece;
+import vantbreeze.structure.ScoreLine;
+import vantbreeze.structure.Side;
+import vantbreeze.structure.Structure;
+
+/** The parts of a card: the one list that everything which counts, weighs, cuts or draws them is taken from. */
+public final class Parts {
+
+    /** Above this share of a card's scores, by length, one way is its main one. */
+    private static final double MAIN = 0.6;
+
+    private final Structure structure;
+    private final List<Face> faces;
+    private final Paper base;
+    private final Film film;
+    private final List<Part> parts = new ArrayList<>();
+
+    private Parts(Structure structure, List<Face> faces, Paper base, Film film) {
+        this.structure = structure;
+        this.faces = faces;
+        this.base = base;
+        this.film = film;
+    }
+
+    /**
+     * Bases first, then what lies on top, what holds it shut, and the mats.
+     *
+     * @param closure what holds the card shut, cut from the base's paper
+     * @param film what clear pieces are cut from
+     */
+    public static List<Part> of(
+            Structure structure,
+            List<Face> faces,
+            Dressing dressing,
+            Ornaments ornaments,
+            List<Piece> closure,
+            Paper base,
+            Film film) {
+        Parts parts = new Parts(structure, faces, base, film);
+        structure.pieces().forEach(parts::piece);
+        ornaments.placed().forEach(parts::topper);
+        closure.forEach(parts::closure);
+        dressing.cuts().forEach(parts::mat);
+        return List.copyOf(parts.parts);
+    }
+
+    private void piece(Piece piece) {
+        Stuff stuff = piece.isFilm() ? film : structure.isWritten(piece) ? base.plain() : base;
+        parts.add(new Part(
+                "piece/" + piece.name(),
+                Part.Kind.PIECE,
+                piece.name(),
+                stuff,
+                piece,
+                up(stuff, frontUp(piece)),
+                grain(piece.scores()),
+                Optional.empty(),
+                List.of()));
+    }
+
+    /** Where up is on its face side, closed on the front if it is seen there. */
+    private double frontUp(Piece piece) {
+        List<Face> own = faces.stream()
+                .filter(f -> f.panel().piece().equals(piece.name()) && f.side() == Side.FACE)
+                .toList();
+        return own.stream()
+                .filter(f -> f.seen().contains(Face.Seen.CLOSED))
+                .findFirst()
+                .or(() -> own.stream().findFirst())
+                .map(Face::up)
+                .orElse(0.0);
+    }
+
+    private static Optional<Double> up(Stuff stuff, double degrees) {
+        return stuff.hasUp() ? Optional.of(degrees) : Optional.empty();
+    }
+
+    /** Along the scores that are longest in all, where most run one way. */
+    private static Optional<Part.Grain> grain(Collection<ScoreLine> scores) {
+        double upright = 0;
+        double level = 0;
+        double all = 0;
+        for (ScoreLine score : scores) {
+            double dx = Math.abs(score.to().x().minus(score.from().x()).count());
+            double dy = Math.abs(score.to().y().minus(score.from().y()).count());
+            upright += dx == 0 ? dy : 0;
+            level += dy == 0 ? dx : 0;
+            all += Math.hypot(dx, dy);
+        }
+        if (all == 0) {
+            return Optional.empty();
+        }
+        return upright > MAIN * all
+                ? Optional.of(Part.Grain.UPRIGHT)
+                : level > MAIN * all ? Optional.of(Part.Grain.LEVEL) : Optional.empty();
+    }
+
+    private void topper(PlacedOrnament placed) {
+        Ornament ornament = placed.ornament();
+        parts.add(new Part(
+                "topper/" + ornament.name(),
+                Part.Kind.TOPPER,
+                ornament.name(),
+                ornament.paper(),
+                ornament.template(),
+                up(ornament.paper(), 0),
+                Optional.empty(),
+                Optional.empty(),
+                List.of(placed.liesOn())));
+    }
+
+    private void closure(Piece piece) {
+        parts.add(new Part(
+                "closure/" + piece.name(),
+                Part.Kind.CLOSURE,
+                piece.name(),
+                base,
+                piece,
+                up(base, 0),
+                grain(piece.scores()),
+                Optional.empty(),
+                List.of()));
+    }
+
+    private void mat(MatCut cut) {
+        Mat mat = cut.mats().get(0);
+        String faceKeys = cut.mats().stream().map(m -> m.face().key()).collect(Collectors.joining("+"));
+        List<String> labels =
+                cut.mats().stream().map(m -> m.face().label()).distinct().toList();
+        String name = mat.kind() == Mat.Kind.MAT
+                ? "mat, layer " + mat.layer()
+                : mat.kind().word();
+        String called = mat.kind().word() + " for the " + String.join(" and the ", labels);
+        Piece piece = cut.isSplit()
+                ? Piece.rectangle(called, cut.size().width(), cut.size().height())
+                        .build()
+                : Piece.outline(called, asCut(mat)).build();
+        Optional<Division> division = cut.isSplit()
+                ? Optional.of(new Division(
+                        cut.alongWidth() ? mat.size().width() : mat.size().height(), cut.alongWidth()))
+                : Optional.empty();
+        parts.add(new Part(
+                own("mat/%s/%d".formatted(faceKeys, mat.layer())),
+                Part.Kind.MAT,
+                name,
+                mat.paper(),
+                piece,
+                up(mat.paper(), mat.upAsCut()),
+                Optional.empty(),
+                division,
+                labels));
+    }
+
+    /** A face that is dressed in strips has several of one layer. */
+    private String own(String id) {
+        long before = parts.stream()
+                .filter(p -> p.id().equals(id) || p.id().startsWith(id + "/"))
+                .count();
+        return before == 0 ? id : "%s/%d".formatted(id, before + 1);
+    }
+
+    /** As it lies on the table, its own good side up: for the back of a panel the mirror image of how it lies on the flat piece. */
+    private static Polygon asCut(Mat mat) {
+        return mat.face().side() == Side.BACK
+                ? Part.atOrigin(new FlatMotion(-1, 0, 0, 0, 1, 0).apply(mat.outline()))
+                : Part.atOrigin(mat.outline());
+    }
+}

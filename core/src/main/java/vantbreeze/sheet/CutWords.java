@@ -1,0 +1,20 @@
+package vantbreeze.sheet;
+
+import vantbreeze.measure.Ruler;
+
+/** Words a cut as it is made at the trimmer. */
+public final class CutWords {
+
+    private final Ruler ruler;
+
+    public CutWords(Ruler ruler) {
+        this.ruler = ruler;
+    }
+
+    /** What is in hand, where its edge lies and how far from the blade. */
+    public String text(CutSheet.Pass pass) {
+        Cell.Cut cut = pass.cell();
+        return "%s: %s edge to the fence, cut %s off"
+                .formatted(ruler.text(cut.size()), cut.upright() ? "left" : "lower", ruler.text(pass.fence()));
+    }
+}

@@ -1,0 +1,159 @@
+package vantbreeze.sheet;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.locationtech.jts.geom.Polygon;
+import vantbreeze.material.Stuff;
+import vantbreeze.measure.Length;
+import vantbreeze.measure.Size;
+import vantbreeze.part.Part;
+
+/**
+ * Cards that are cut together.
+ *
+ * @param keepsGrain whether parts that are scored are cut so that they fold along the grain
+ * @param pins where the maker wants some blanks, by id
+ */
+public record Kit(List<Card> cards, boolean keepsGrain, Map<String, Blank.Pin> pins) {
+
+    /**
+     * @param id in the ids of its blanks
+     * @param count how many of it
+     */
+    public record Card(String id, String name, int count, List<Part> parts) {}
+
+    public Kit {
+        cards = List.copyOf(cards);
+        pins = Map.copyOf(pins);
+    }
+
+    /** What is cut from each paper and film, in the order of the parts. */
+    public Map<Stuff, List<Blank>> blanks() {
+        Map<Stuff, List<Loose>> loose = new LinkedHashMap<>();
+        for (Card card : cards) {
+            for (int n = 1; n <= card.count(); n++) {
+                for (Part part : card.parts()) {
+                    loose.computeIfAbsent(part.stuff(), k -> new ArrayList<>())
+                            .add(new Loose(card, n, part, part.isRectangle() ? null : part.outline()));
+                }
+            }
+        }
+        Map<Stuff, List<Blank>> blanks = new LinkedHashMap<>();
+        loose.forEach((stuff, list) -> blanks.put(stuff, nested(list)));
+        return blanks;
+    }
+
+    /** A part of one card. */
+    private record Loose(Card card, int number, Part part, Polygon outline) {
+
+        String id() {
+            return "%s/%d/%s".formatted(card.id(), number, part.id());
+        }
+
+        String of() {
+            return card.count() == 1 ? "" : String.valueOf(number);
+        }
+    }
+
+    /** Shaped parts are laid two and two where that takes less: most often two that are alike, or the two hands of one shape. */
+    private List<Blank> nested(List<Loose> loose) {
+        List<Blank> blanks = new ArrayList<>();
+        List<Loose> left = new ArrayList<>(loose);
+        Map<List<Object>, Optional<Nest>> known = new LinkedHashMap<>();
+        while (!left.isEmpty()) {
+            Loose first = left.remove(0);
+            Optional<Loose> partner = first.outline() == null || pins.containsKey(first.id())
+                    ? Optional.empty()
+                    : left.stream()
+                            .filter(o -> o.outline() != null && !pins.containsKey(o.id()))
+                            .filter(o -> isOfAKind(first.part(), o.part()))
+                            .filter(o -> nest(known, first, o).isPresent())
+                            .findFirst();
+            if (partner.isPresent()) {
+                left.remove(partner.get());
+                blanks.add(pair(
+                        first, partner.get(), nest(known, first, partner.get()).orElseThrow()));
+            } else {
+                blanks.add(single(first));
+            }
+        }
+        return blanks;
+    }
+
+    private static boolean isOfAKind(Part a, Part b) {
+        return a.kind() == b.kind()
+                && a.up().equals(b.up())
+                && a.up().map(u -> u % 90 == 0).orElse(true)
+                && (a.shape().equals(b.shape()) || a.isMirrorImageOf(b));
+    }
+
+    private static Optional<Nest> nest(Map<List<Object>, Optional<Nest>> known, Loose a, Loose b) {
+        boolean mayBeTurned = a.part().up().isEmpty();
+        return known.computeIfAbsent(
+                List.of(a.part().shape(), b.part().shape(), mayBeTurned),
+                k -> Nest.of(a.outline(), b.outline(), mayBeTurned));
+    }
+
+    private Blank pair(Loose a, Loose b, Nest nest) {
+        Size size = new Size(Length.ofCounts((long) nest.width()), Length.ofCounts((long) nest.height()));
+        Blank blank = new Blank(
+                a.id() + "+" + b.id(),
+                a.part().piece().name() + " and its fellow",
+                "pair %s %s %s"
+                        .formatted(a.part().shape(), b.part().shape(), a.part().up()),
+                List.of(
+                        new Blank.Inside(a.part(), a.of(), 0, 0, 0),
+                        new Blank.Inside(b.part(), b.of(), nest.turned(), nest.x(), nest.y())),
+                layings(size, a.part(), true),
+                Optional.empty());
+        return pinned(blank);
+    }
+
+    private Blank single(Loose loose) {
+        Part part = loose.part();
+        List<Laying> layings = layings(part.size(), part, false);
+        Blank blank = new Blank(
+                loose.id(),
+                part.piece().name(),
+                part.isRectangle()
+                        ? "%s %s".formatted(layings, part.division())
+                        : "%s %s".formatted(part.shape(), part.up()),
+                List.of(new Blank.Inside(part, loose.of(), 0, 0, 0)),
+                layings,
+                Optional.empty());
+        return pinned(blank);
+    }
+
+    private Blank pinned(Blank blank) {
+        return Optional.ofNullable(pins.get(blank.id())).map(blank::at).orElse(blank);
+    }
+
+    private List<Laying> layings(Size size, Part part, boolean isPair) {
+        if (part.turnedToUp().isPresent()) {
+            double degrees = part.turnedToUp().get();
+            return List.of(laying(isPair ? turned(size, degrees) : part.sizeTurned(degrees), degrees, part));
+        }
+        Laying asItIs = laying(size, 0, part);
+        return size.width().equals(size.height()) && grain(part, 0).isEmpty()
+                ? List.of(asItIs)
+                : List.of(asItIs, laying(size.turned(), 90, part));
+    }
+
+    /** A pair's box turned by quarters; whatever is turned otherwise is not paired. */
+    private static Size turned(Size size, double degrees) {
+        return Math.round(degrees / 90) % 2 == 0 ? size : size.turned();
+    }
+
+    private Laying laying(Size size, double degrees, Part part) {
+        return new Laying(size, degrees, grain(part, degrees));
+    }
+
+    private Optional<Part.Grain> grain(Part part, double degrees) {
+        return keepsGrain
+                ? part.grain().map(g -> Math.round(degrees / 90) % 2 == 0 ? g : g.turned())
+                : Optional.empty();
+    }
+}

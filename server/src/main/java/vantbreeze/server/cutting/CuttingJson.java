@@ -1,0 +1,173 @@
+package vantbreeze.server.cutting;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.Instant;
+import java.util.List;
+import vantbreeze.material.Print;
+import vantbreeze.part.Part.Grain;
+import vantbreeze.server.paper.SheetJson.PhotoJson;
+import vantbreeze.server.plan.LengthJson;
+import vantbreeze.server.plan.LengthJson.SizeJson;
+
+/**
+ * How a card or several are cut out of sheets.
+ *
+ * @param running whether something better is still looked for
+ * @param paid what of the prices in the drawer goes into it, by currency: "1.60 EUR"; empty if none is known
+ */
+@Schema(name = "Cutting")
+public record CuttingJson(
+        String id,
+        String name,
+        Instant at,
+        AskJson asked,
+        boolean running,
+        List<PaperCutJson> papers,
+        List<String> paid) {
+
+    /**
+     * What is to be cut.
+     *
+     * @param keepsGrain whether parts that are scored fold along the grain
+     * @param twoAtOnce whether sheets that are cut alike are cut two at a time
+     * @param seconds how long may be looked for, on each paper
+     * @param pins where the maker wants some parts
+     */
+    @Schema(name = "CuttingAsked")
+    public record AskJson(
+            List<CardJson> cards,
+            boolean keepsGrain,
+            boolean twoAtOnce,
+
+            @Schema(minimum = "1", maximum = "60", example = "1")
+            int seconds,
+
+            List<PinJson> pins) {}
+
+    /** @param project id of a project */
+    @Schema(name = "CardCount")
+    public record CardJson(
+            String project,
+            @Schema(minimum = "1", maximum = "60") int count) {}
+
+    /**
+     * A part that stays where the maker put it.
+     *
+     * @param sheet id of the sheet in the drawer, or of the table
+     * @param number which of those, from 0
+     * @param x from the sheet's left edge, in mm
+     * @param y from its lower edge, in mm
+     * @param laying which of the ways it may lie
+     */
+    @Schema(name = "PinnedPart")
+    public record PinJson(String blank, String sheet, int number, double x, double y, int laying) {}
+
+    /**
+     * What is cut from one paper or film.
+     *
+     * @param use what for: "base, mat, layer 1"
+     * @param sheetCount how many sheets
+     * @param fewest fewer will not do, whoever cuts them
+     * @param proven whether no fewer sheets would do
+     * @param unplaced names of parts that no sheet gives
+     */
+    @Schema(name = "PaperCutting")
+    public record PaperCutJson(
+            String use,
+            String stock,
+            String colour,
+            Print print,
+            boolean film,
+            int sheetCount,
+            int fewest,
+            boolean proven,
+            List<SheetCutJson> sheets,
+            List<String> unplaced) {}
+
+    /**
+     * One sheet, or two that lie on each other.
+     *
+     * @param number among all sheets of this plan, from 1
+     * @param sheet id of the sheet in the drawer, or of the table
+     * @param owned whether it lies in the drawer; otherwise it has to be bought
+     * @param ordinal which of the sheets of that kind, from 0
+     * @param settings how often the fence is set
+     * @param cut whether it has been cut already
+     */
+    @Schema(name = "SheetCutting")
+    public record SheetCutJson(
+            int number,
+            String sheet,
+            String name,
+            boolean owned,
+            int ordinal,
+            SizeJson size,
+            int together,
+            @Schema(nullable = true) Grain grain,
+            @Schema(nullable = true) PhotoJson photo,
+            List<LaidJson> parts,
+            List<PassJson> passes,
+            List<RestJson> rests,
+            int settings,
+            boolean cut) {
+
+        SheetCutJson cut(boolean done) {
+            return new SheetCutJson(
+                    number, sheet, name, owned, ordinal, size, together, grain, photo, parts, passes, rests, settings,
+                    done);
+        }
+    }
+
+    /**
+     * What is cut out at one place; all in mm from the sheet's lower left corner.
+     *
+     * @param label short, for a drawing: "mat, layer 1"
+     * @param name long: "mat for the front"
+     * @param card which card of the kit it is for; empty if there is one
+     * @param layings how many ways it may lie
+     * @param up where its paper's up points, in degrees anticlockwise from the sheet's top; absent if the paper has none
+     */
+    @Schema(name = "LaidPart")
+    public record LaidJson(
+            String blank,
+            String label,
+            String name,
+            String card,
+            SizeJson size,
+            double x,
+            double y,
+            double width,
+            double height,
+            int laying,
+            int layings,
+            boolean pinned,
+            List<List<double[]>> outlines,
+            @Schema(nullable = true) Double division,
+            @Schema(nullable = true) Boolean divisionUpright) {}
+
+    /**
+     * A cut from edge to edge of what is in hand; the line in mm from the sheet's lower left corner.
+     *
+     * @param text as it is made at the trimmer
+     * @param newSetting whether the fence is set anew for it
+     */
+    @Schema(name = "CutPass")
+    public record PassJson(
+            int number,
+            String text,
+            SizeJson inHand,
+            LengthJson fence,
+            boolean newSetting,
+            double x1,
+            double y1,
+            double x2,
+            double y2) {}
+
+    /** @param kept whether it goes into the drawer */
+    @Schema(name = "Rest")
+    public record RestJson(double x, double y, SizeJson size, boolean kept) {}
+
+    /** A plan in a list. */
+    @Schema(name = "CuttingHead")
+    public record HeadJson(String id, String name, Instant at, int sheets, int cut, List<String> projects) {}
+}

@@ -1,0 +1,167 @@
+package vantbreeze.server.cutting;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Polygon;
+import vantbreeze.material.Film;
+import vantbreeze.material.Paper;
+import vantbreeze.material.Print;
+import vantbreeze.material.Stuff;
+import vantbreeze.measure.Length;
+import vantbreeze.measure.Ruler;
+import vantbreeze.measure.UnitSystem;
+import vantbreeze.part.Part;
+import vantbreeze.server.paper.SheetJson.PhotoJson;
+import vantbreeze.server.plan.LengthJson;
+import vantbreeze.server.plan.LengthJson.SizeJson;
+import vantbreeze.sheet.Blank;
+import vantbreeze.sheet.Cell;
+import vantbreeze.sheet.CutSheet;
+import vantbreeze.sheet.CutWords;
+import vantbreeze.sheet.KitPlan;
+import vantbreeze.structure.FlatMotion;
+
+/** Writes a cutting plan as it crosses the wire. */
+final class CuttingWriter {
+
+    private final UnitSystem units;
+    private final Function<String, Optional<PhotoJson>> photos;
+    private final CutWords words;
+    private int number;
+
+    /** @param photos of a sheet in the drawer */
+    CuttingWriter(UnitSystem units, Function<String, Optional<PhotoJson>> photos) {
+        this.units = units;
+        this.photos = photos;
+        this.words = new CutWords(Ruler.of(units));
+    }
+
+    List<CuttingJson.PaperCutJson> write(KitPlan plan) {
+        number = 0;
+        return plan.papers().stream().map(this::paper).toList();
+    }
+
+    private CuttingJson.PaperCutJson paper(KitPlan.Of of) {
+        Stuff stuff = of.stuff();
+        Map<String, Integer> ordinals = new HashMap<>();
+        return new CuttingJson.PaperCutJson(
+                use(of.blanks()),
+                stuff instanceof Paper paper ? paper.stock().text() : Ruler.thick(stuff.thickness()),
+                stuff instanceof Paper paper ? paper.colour() : "#ffffff",
+                stuff instanceof Paper paper ? paper.print() : Print.PLAIN,
+                stuff instanceof Film,
+                of.cutting().count(),
+                of.cutting().fewest(),
+                of.cutting().isProven(),
+                of.cutting().sheets().stream()
+                        .map(s -> sheet(s, ordinals.merge(s.supply().id(), 1, Integer::sum) - 1))
+                        .toList(),
+                of.cutting().unplaced().stream().map(Blank::name).distinct().toList());
+    }
+
+    /** What the paper is for, each kind once. */
+    private static String use(List<Blank> blanks) {
+        Set<String> uses = new LinkedHashSet<>();
+        blanks.stream().flatMap(b -> b.inside().stream()).map(i -> i.part()).forEach(p -> uses.add(p.name()));
+        List<String> list = List.copyOf(uses);
+        return list.size() <= 4
+                ? String.join("; ", list)
+                : String.join("; ", list.subList(0, 3)) + " and " + (list.size() - 3) + " more";
+    }
+
+    private CuttingJson.SheetCutJson sheet(CutSheet sheet, int ordinal) {
+        List<CutSheet.Pass> passes = sheet.passes();
+        List<CuttingJson.PassJson> written = new ArrayList<>();
+        Length fence = null;
+        for (int i = 0; i < passes.size(); i++) {
+            written.add(pass(i + 1, passes.get(i), fence));
+            fence = passes.get(i).fence();
+        }
+        return new CuttingJson.SheetCutJson(
+                ++number,
+                sheet.supply().id(),
+                sheet.supply().name(),
+                sheet.supply().owned(),
+                ordinal,
+                SizeJson.of(sheet.supply().size(), units),
+                sheet.together(),
+                sheet.supply().grain().orElse(null),
+                photos.apply(sheet.supply().id()).orElse(null),
+                sheet.wanted().stream().map(this::laid).toList(),
+                written,
+                sheet.rests().stream()
+                        .map(r -> new CuttingJson.RestJson(
+                                r.x().millimetres(),
+                                r.y().millimetres(),
+                                SizeJson.of(r.size(), units),
+                                CutSheet.isKept(r.size())))
+                        .toList(),
+                sheet.settings(),
+                false);
+    }
+
+    private CuttingJson.PassJson pass(int place, CutSheet.Pass pass, Length before) {
+        Cell.Cut cut = pass.cell();
+        double x = cut.x().millimetres();
+        double y = cut.y().millimetres();
+        double at = cut.at().millimetres();
+        return new CuttingJson.PassJson(
+                place,
+                words.text(pass),
+                SizeJson.of(cut.size(), units),
+                LengthJson.of(pass.fence(), units),
+                !pass.fence().equals(before),
+                cut.upright() ? x + at : x,
+                cut.upright() ? y : y + at,
+                cut.upright() ? x + at : x + cut.size().width().millimetres(),
+                cut.upright() ? y + cut.size().height().millimetres() : y + at);
+    }
+
+    private CuttingJson.LaidJson laid(Cell.Wanted wanted) {
+        Blank blank = wanted.blank();
+        Part first = blank.inside().get(0).part();
+        FlatMotion there = FlatMotion.shift(wanted.x().count(), wanted.y().count());
+        boolean isTurned = Math.round(wanted.laying().degrees() / 90) % 2 != 0;
+        return new CuttingJson.LaidJson(
+                blank.id(),
+                first.name(),
+                blank.name(),
+                blank.inside().stream()
+                        .map(Blank.Inside::of)
+                        .filter(n -> !n.isEmpty())
+                        .distinct()
+                        .collect(Collectors.joining(", ")),
+                SizeJson.of(blank.inside().size() == 1 ? first.size() : wanted.size(), units),
+                wanted.x().millimetres(),
+                wanted.y().millimetres(),
+                wanted.size().width().millimetres(),
+                wanted.size().height().millimetres(),
+                blank.layings().indexOf(wanted.laying()),
+                blank.layings().size(),
+                blank.pin().isPresent(),
+                blank.inside().stream()
+                        .filter(i -> !i.part().isRectangle())
+                        .map(i -> corners(there.apply(blank.outline(i, wanted.laying()))))
+                        .toList(),
+                first.division().map(d -> d.at().millimetres()).orElse(null),
+                first.division().map(d -> d.alongWidth() != isTurned).orElse(null));
+    }
+
+    private static List<double[]> corners(Polygon polygon) {
+        Coordinate[] ring = polygon.getExteriorRing().getCoordinates();
+        List<double[]> corners = new ArrayList<>();
+        for (int i = 0; i + 1 < ring.length; i++) {
+            corners.add(
+                    new double[] {ring[i].x / Length.COUNTS_PER_MILLIMETRE, ring[i].y / Length.COUNTS_PER_MILLIMETRE});
+        }
+        return corners;
+    }
+}

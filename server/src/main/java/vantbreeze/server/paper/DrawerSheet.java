@@ -1,0 +1,121 @@
+package vantbreeze.server.paper;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Id;
+import jakarta.persistence.Version;
+import java.time.Instant;
+import java.util.Optional;
+import java.util.UUID;
+import vantbreeze.material.Print;
+import vantbreeze.part.Part.Grain;
+import vantbreeze.server.store.Removable;
+
+/** A kind of sheet in the drawer. */
+@Entity
+class DrawerSheet extends Removable {
+
+    @Id
+    private String id;
+
+    @Version
+    private long version;
+
+    private String name;
+    private String width;
+    private String height;
+    private int amount;
+    private boolean offcut;
+
+    @Enumerated(EnumType.STRING)
+    @Column(columnDefinition = "varchar(10)")
+    private SheetJson.Kind kind;
+
+    private String stock;
+    private String colour;
+
+    @Enumerated(EnumType.STRING)
+    @Column(columnDefinition = "varchar(12)")
+    private Print print;
+
+    @Enumerated(EnumType.STRING)
+    @Column(columnDefinition = "varchar(10)")
+    private Grain grain;
+
+    private String price;
+    private String photo;
+    private String photoX;
+    private String photoY;
+    private String photoWidth;
+    private String photoHeight;
+    private Instant createdAt;
+
+    protected DrawerSheet() {}
+
+    DrawerSheet(SheetJson.ContentJson content, Instant now) {
+        this.id = UUID.randomUUID().toString();
+        this.createdAt = now;
+        write(content);
+    }
+
+    /**
+     * Which part of a photograph a sheet shows; lengths as text.
+     *
+     * @param x from the photograph's left edge
+     * @param y from its lower edge
+     */
+    record Picture(String photo, String x, String y, String width, String height) {}
+
+    @Override
+    protected String row() {
+        return "%s %s %s".formatted(id, said(), picture().map(Picture::toString).orElse(""));
+    }
+
+    String id() {
+        return id;
+    }
+
+    long version() {
+        return version;
+    }
+
+    SheetJson.ContentJson said() {
+        return new SheetJson.ContentJson(name, width, height, amount, offcut, kind, stock, colour, print, grain, price);
+    }
+
+    final void write(SheetJson.ContentJson content) {
+        name = content.name();
+        width = content.width();
+        height = content.height();
+        amount = content.count();
+        offcut = content.offcut();
+        kind = content.kind();
+        stock = content.stock();
+        colour = content.colour();
+        print = content.print();
+        grain = content.grain();
+        price = content.price();
+        seal();
+    }
+
+    Optional<Picture> picture() {
+        return photo == null
+                ? Optional.empty()
+                : Optional.of(new Picture(photo, photoX, photoY, photoWidth, photoHeight));
+    }
+
+    void show(Picture picture) {
+        photo = picture.photo();
+        photoX = picture.x();
+        photoY = picture.y();
+        photoWidth = picture.width();
+        photoHeight = picture.height();
+        seal();
+    }
+
+    void showNothing() {
+        show(new Picture(null, null, null, null, null));
+    }
+}

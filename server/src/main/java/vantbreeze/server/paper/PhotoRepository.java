@@ -1,0 +1,5 @@
+package vantbreeze.server.paper;
+
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface PhotoRepository extends JpaRepository<Photo, String> {}

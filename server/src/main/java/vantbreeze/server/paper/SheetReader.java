@@ -1,0 +1,115 @@
+package vantbreeze.server.paper;
+
+import vantbreeze.material.Film;
+import vantbreeze.material.Paper;
+import vantbreeze.material.Stock;
+import vantbreeze.material.Stuff;
+import vantbreeze.measure.Length;
+import vantbreeze.measure.Size;
+import vantbreeze.measure.UnitSystem;
+import vantbreeze.server.web.FieldReader;
+
+/** Reads what is said about a sheet. */
+final class SheetReader {
+
+    private static final int LONGEST_NAME = 60;
+    private static final int LONGEST_STOCK = 60;
+    static final int MOST = 9999;
+    private static final Length SMALLEST = Length.millimetres(10);
+    private static final Length LARGEST = Length.millimetres(1600);
+    private static final String SIZES = "10 mm (3/8 in) to 1600 mm (63 in)";
+
+    private final SheetJson.ContentJson said;
+    private final FieldReader fields;
+    private final String before;
+
+    private SheetReader(SheetJson.ContentJson said, FieldReader fields, String before) {
+        this.said = said;
+        this.fields = fields;
+        this.before = before;
+    }
+
+    /**
+     * Reads it and notes every fault.
+     *
+     * @param before what stands before the names of the fields
+     * @return the sheet as it is kept
+     */
+    static SheetJson.ContentJson tidied(SheetJson.ContentJson said, FieldReader fields, String before) {
+        return new SheetReader(said, fields, before).tidied();
+    }
+
+    private SheetJson.ContentJson tidied() {
+        String name = text("name", said.name(), LONGEST_NAME);
+        side("width", said.width());
+        side("height", said.height());
+        fields.field(before + "count", said.count(), "0 to " + MOST, () -> {
+            if (said.count() < 0 || said.count() > MOST) {
+                throw new IllegalArgumentException("The count (%d) must be 0 to %d.".formatted(said.count(), MOST));
+            }
+            return said.count();
+        });
+        fields.field(before + "kind", said.kind(), "PAPER or FILM", said::kind);
+        fields.field(before + "print", said.print(), "PLAIN, SCATTERED or UPRIGHT", said::print);
+        text("stock", said.stock(), LONGEST_STOCK);
+        fields.field(before + "stock", said.stock(), "such as 300 gsm, or 0.1 mm for film", () -> stuff(said));
+        String price = said.price() == null || said.price().isBlank()
+                ? null
+                : said.price().strip();
+        if (price != null) {
+            fields.field(before + "price", price, "an amount such as 0.80", () -> SheetPrice.parse(price));
+        }
+        return new SheetJson.ContentJson(
+                name,
+                bare(said.width()),
+                bare(said.height()),
+                said.count(),
+                said.offcut(),
+                said.kind(),
+                bare(said.stock()),
+                said.colour(),
+                said.print(),
+                said.grain(),
+                price);
+    }
+
+    private static String bare(String text) {
+        return text == null ? null : text.strip();
+    }
+
+    private String text(String field, String value, int longest) {
+        return fields.field(before + field, value, "1 to %d characters".formatted(longest), () -> {
+            String stripped = value.strip();
+            if (stripped.isEmpty() || stripped.length() > longest) {
+                throw new IllegalArgumentException("The %s must have 1 to %d characters.".formatted(field, longest));
+            }
+            return stripped;
+        });
+    }
+
+    private void side(String field, String value) {
+        fields.field(before + field, value, SIZES, () -> {
+            Length length = Length.parse(value, UnitSystem.METRIC);
+            if (length.isLessThan(SMALLEST) || length.isMoreThan(LARGEST)) {
+                throw new IllegalArgumentException("The %s (%s) must be %s.".formatted(field, value, SIZES));
+            }
+            return length;
+        });
+    }
+
+    /** @throws IllegalArgumentException if there is no such paper or film */
+    static Stuff stuff(SheetJson.ContentJson said) {
+        return said.kind() == SheetJson.Kind.FILM
+                ? new Film(Length.parse(said.stock(), UnitSystem.METRIC))
+                : new Paper(Stock.parse(said.stock()), said.colour() == null ? "" : said.colour(), said.print());
+    }
+
+    static Size size(SheetJson.ContentJson said) {
+        return new Size(Length.parse(said.width(), UnitSystem.METRIC), Length.parse(said.height(), UnitSystem.METRIC));
+    }
+
+    /** In which units the maker measured it. */
+    static UnitSystem units(SheetJson.ContentJson said) {
+        return said.width().contains("m") ? UnitSystem.METRIC : UnitSystem.INCH;
+    }
+}
