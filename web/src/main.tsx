@@ -6,7 +6,9 @@ import { BenchView } from "./bench/BenchView";
 import { ProjectFrame } from "./bench/ProjectFrame";
 import "./index.css";
 import "./parts/styleNonce";
+import { CuttingView } from "./cutting/CuttingView";
 import { LayersView } from "./layers/LayersView";
+import { PapersView } from "./papers/PapersView";
 import { PostView } from "./post/PostView";
 import { ProjectsView } from "./projects/ProjectsView";
 
@@ -24,10 +26,12 @@ createRoot(root).render(
       <BrowserRouter>
         <Routes>
           <Route path="/projects" element={<ProjectsView />} />
+          <Route path="/papers" element={<PapersView />} />
           <Route path="/bench/:id" element={<ProjectFrame />}>
             <Route index element={<BenchView />} />
             <Route path="layers" element={<LayersView />} />
             <Route path="post" element={<PostView />} />
+            <Route path="cutting" element={<CuttingView />} />
           </Route>
           <Route path="*" element={<Navigate to="/projects" replace />} />
         </Routes>

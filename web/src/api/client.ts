@@ -1,6 +1,11 @@
 import type {
   Brief,
+  Cutting,
+  CuttingAsked,
+  CuttingHead,
   DrawerEnvelope,
+  DrawerSheet,
+  DrawerSheetContent,
   Fold,
   Folding,
   Grid,
@@ -103,7 +108,26 @@ export const api = {
   keepFold: (name: string, brief: Brief) => request<OwnFold>("POST", "/own-folds", { name, brief }),
   dropFold: (id: string) => request<OwnFold>("DELETE", `/own-folds/${id}`),
   takeBackFold: (id: string) => request<OwnFold>("POST", `/own-folds/${id}/undelete`),
-  papers: () => request<TableEntry[]>("GET", "/papers"),
+  sheets: () => request<TableEntry[]>("GET", "/sheets"),
+  papers: () => request<DrawerSheet[]>("GET", "/papers"),
+  addPaper: (content: DrawerSheetContent) => request<DrawerSheet>("POST", "/papers", content),
+  changePaper: (id: string, version: number, content: DrawerSheetContent) =>
+    request<DrawerSheet>("PUT", `/papers/${id}`, { version, content }),
+  dropPaper: (id: string, version: number) =>
+    request<DrawerSheet>("DELETE", `/papers/${id}?version=${version}`),
+  takeBackPaper: (id: string) => request<DrawerSheet>("POST", `/papers/${id}/undelete`),
+  showPaper: (id: string, version: number, image: string) =>
+    request<DrawerSheet>("PUT", `/papers/${id}/photo`, { version, image }),
+  hidePaper: (id: string, version: number) =>
+    request<DrawerSheet>("DELETE", `/papers/${id}/photo?version=${version}`),
+  addPapers: (csv: string) => request<DrawerSheet[]>("POST", "/papers/table", { csv }),
+  cuttings: () => request<CuttingHead[]>("GET", "/cuttings"),
+  beginCutting: (asked: CuttingAsked) => request<Cutting>("POST", "/cuttings", asked),
+  cutting: (id: string) => request<Cutting>("GET", `/cuttings/${id}`),
+  stopCutting: (id: string) => request<Cutting>("POST", `/cuttings/${id}/stop`),
+  cutSheet: (id: string, number: number) => request<Cutting>("POST", `/cuttings/${id}/sheets/${number}/cut`),
+  uncutSheet: (id: string, number: number) =>
+    request<Cutting>("POST", `/cuttings/${id}/sheets/${number}/uncut`),
   envelopes: () => request<TableEntry[]>("GET", "/envelopes"),
   tools: () => request<{ grids: Grid[] }>("GET", "/tools"),
   projects: () => request<ProjectSummary[]>("GET", "/projects"),
@@ -130,3 +154,8 @@ export const exportAddress = (id: string, what: "plan" | "template", paper: "a4"
 /** Address of the 1:1 template of an envelope made for the project as it is saved. */
 export const envelopeAddress = (id: string, style: MadeEnvelope["style"], paper: "a4" | "letter") =>
   `/api/projects/${id}/exports/envelope.pdf?style=${style}&paper=${paper}`;
+
+/** Address of the drawer as a table of comma-separated values. */
+export const papersTable = "/api/papers/table";
+
+export const photoAddress = (id: string) => `/api/papers/photos/${id}`;

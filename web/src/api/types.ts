@@ -37,6 +37,17 @@ export type MadeEnvelope = Schemas["MadeEnvelope"];
 export type DrawerEnvelope = Schemas["DrawerEnvelope"];
 export type PostalClass = Schemas["PostalClass"];
 export type PostalClassContent = Schemas["PostalClassContent"];
+export type DrawerSheet = Schemas["DrawerSheet"];
+export type DrawerSheetContent = Schemas["DrawerSheetContent"];
+export type SheetPhoto = Schemas["SheetPhoto"];
+export type Cutting = Schemas["Cutting"];
+export type CuttingAsked = Schemas["CuttingAsked"];
+export type CuttingHead = Schemas["CuttingHead"];
+export type PaperCutting = Schemas["PaperCutting"];
+export type SheetCutting = Schemas["SheetCutting"];
+export type LaidPart = Schemas["LaidPart"];
+export type CutPass = Schemas["CutPass"];
+export type PinnedPart = Schemas["PinnedPart"];
 export type Units = Brief["units"];
 
 /** One field that a request was refused for. */

@@ -3,7 +3,7 @@ import { ChoiceWord, type Choice } from "../parts/ChoiceWord";
 import { TextWord } from "../parts/TextWord";
 import { pretty } from "../state/lengths";
 import { useChange, usePlan } from "../state/useBench";
-import { useEnvelopes, usePapers } from "./useTables";
+import { useEnvelopes, useSheets } from "./useTables";
 import { StockWord } from "./words";
 
 const OWN = "own";
@@ -66,16 +66,16 @@ export function SheetWord() {
   const brief = usePlan((p) => p.brief);
   const sheet = usePlan((p) => p.sheet);
   const change = useChange();
-  const papers = usePapers();
-  const known = papers.some((p) => p.id === brief.sheet);
+  const sheets = useSheets();
+  const known = sheets.some((p) => p.id === brief.sheet);
   const own = `${sheet.size.width.text} x ${sheet.size.height.text}`;
   return (
     <>
       <ChoiceWord
         label="Sheet"
         value={known ? brief.sheet : OWN}
-        shown={known ? nameOf(papers, brief.sheet) : "a sheet of"}
-        choices={[...asChoices(papers), { value: OWN, label: "another size …" }]}
+        shown={known ? nameOf(sheets, brief.sheet) : "a sheet of"}
+        choices={[...asChoices(sheets), { value: OWN, label: "another size …" }]}
         onChoose={(value) => void change({ sheet: value === OWN ? own : value })}
       />{" "}
       {!known && (

@@ -15,7 +15,7 @@ const isTyping = (target: EventTarget | null) =>
   target instanceof HTMLElement &&
   (target.tagName === "INPUT" || target.isContentEditable || target.closest(OWN_KEYS) !== null);
 
-/** B, L and E change the view, U switches units, Ctrl+Z and Ctrl+Shift+Z (or Ctrl+Y) undo and redo; typing in a field keeps its own keys. */
+/** B, L, E and C change the view, U switches units, Ctrl+Z and Ctrl+Shift+Z (or Ctrl+Y) undo and redo; typing in a field keeps its own keys. */
 export function useShortcuts() {
   const store = useBenchStore();
   const navigate = useNavigate();

@@ -3,4 +3,5 @@ export const VIEWS = [
   { path: "", name: "Bench", key: "B" },
   { path: "layers", name: "Layers", key: "L" },
   { path: "post", name: "Envelope and post", key: "E" },
+  { path: "cutting", name: "Cutting", key: "C" },
 ] as const;

@@ -72,7 +72,7 @@ const printId = (id: string, paper: Paper, up: number) =>
 const REPEAT = 11;
 
 /** Scattered crumbs look alike from everywhere; firs grow upwards. */
-function Pattern({ id, paper, up }: { id: string; paper: Paper; up: number }) {
+export function Pattern({ id, paper, up }: { id: string; paper: Paper; up: number }) {
   const ink = inkOn(paper.colour);
   return (
     <pattern

@@ -1,12 +1,10 @@
-import { useState, type FormEvent } from "react";
-import { api } from "../api/client";
-import type { DrawerEnvelope, Posting } from "../api/types";
+import { useState } from "react";
+import type { Posting } from "../api/types";
 import { VERDICTS } from "../bench/verdicts";
 import { Button } from "../parts/Button";
-import { Field } from "../parts/Field";
-import { Trouble } from "../parts/Trouble";
 import { useChange, usePlan } from "../state/useBench";
-import { useAttempt, useDrawer } from "./usePosting";
+import { EnvelopeDrawer } from "./EnvelopeDrawer";
+import { useDrawer } from "./usePosting";
 
 /** Every envelope of the drawer and the table, those that take the card first. */
 export function Envelopes({ posting }: { posting: Posting }) {
@@ -58,61 +56,7 @@ export function Envelopes({ posting }: { posting: Posting }) {
           {all ? "Only those that take it" : `${posting.fits.length - takes.length} more are too small`}
         </Button>
       )}
-      <Drawer drawer={drawer} />
+      <EnvelopeDrawer units={brief.units} />
     </>
-  );
-}
-
-/** Envelopes that the maker has besides those of the table. */
-function Drawer({ drawer }: { drawer: DrawerEnvelope[] }) {
-  const brief = usePlan((p) => p.brief);
-  const { trouble, attempt } = useAttempt();
-  const [gone, setGone] = useState<DrawerEnvelope | null>(null);
-  function keep(e: FormEvent<HTMLFormElement>) {
-    e.preventDefault();
-    const form = e.currentTarget;
-    const said = new FormData(form);
-    void attempt(() =>
-      api.keepEnvelope(String(said.get("name")), String(said.get("size")), brief.units),
-    ).then((done) => done && form.reset());
-  }
-  return (
-    <section aria-label="Your drawer" className="border-rule mt-2 border-t pt-2">
-      <h3 className="font-title m-0 text-base font-normal">Your drawer</h3>
-      <ul className="m-0 list-none p-0 text-base">
-        {drawer.map((d) => (
-          <li key={d.id} className="flex items-center gap-2">
-            <span className="grow">
-              {d.name}, {d.size.shown}
-            </span>
-            <Button
-              aria-label={`Take ${d.name} out of the drawer`}
-              onClick={() => void attempt(() => api.dropEnvelope(d.id)).then((done) => done && setGone(d))}
-            >
-              used up
-            </Button>
-          </li>
-        ))}
-      </ul>
-      {gone && (
-        <p role="status" className="m-0 flex items-center gap-2">
-          {gone.name} is out of the drawer.
-          <Button onClick={() => void attempt(() => api.takeBackEnvelope(gone.id)).then(() => setGone(null))}>
-            Bring it back
-          </Button>
-        </p>
-      )}
-      <form className="mt-1 flex flex-wrap items-end gap-2" onSubmit={keep}>
-        <Field label="An envelope you have" name="name" placeholder="lined" maxLength={60} className="w-36" />
-        <Field
-          label="Its inside"
-          name="size"
-          placeholder={brief.units === "INCH" ? "6 x 9 in" : "120 x 165 mm"}
-          className="w-32"
-        />
-        <Button type="submit">Put it in</Button>
-      </form>
-      <Trouble text={trouble} />
-    </section>
   );
 }

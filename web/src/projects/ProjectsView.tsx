@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
-import { Copy, Moon, Plus, Sun, Trash2 } from "lucide-react";
+import { Copy, Plus, Trash2 } from "lucide-react";
 import { useEffect, useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { api } from "../api/client";
@@ -7,7 +7,7 @@ import type { ProjectSummary, Units } from "../api/types";
 import { counted } from "../parts/counted";
 import { Button } from "../parts/Button";
 import { StoreTrouble } from "../parts/StoreTrouble";
-import { useTheme } from "../parts/useTheme";
+import { TopBar } from "../parts/TopBar";
 import { startingBrief } from "./starting";
 
 const LOOK_AGAIN_MS = 3000;
@@ -34,7 +34,6 @@ export function ProjectsView() {
   });
   const [deleted, setDeleted] = useState<ProjectSummary | null>(null);
   const [trouble, setTrouble] = useState<string | null>(null);
-  const [dark, toggleTheme] = useTheme();
   useEffect(() => {
     document.title = "Projects · Vantbreeze";
   }, []);
@@ -66,14 +65,7 @@ export function ProjectsView() {
 
   return (
     <>
-      <header className="border-rule flex items-center gap-2 border-b px-4 py-2">
-        <img src="/mark.svg" alt="" width={26} height={26} />
-        <span className="font-title text-accent text-xl">Vantbreeze</span>
-        <span className="grow" />
-        <Button onClick={toggleTheme} aria-label={dark ? "Light colours" : "Dark colours"}>
-          {dark ? <Sun aria-hidden size={16} /> : <Moon aria-hidden size={16} />}
-        </Button>
-      </header>
+      <TopBar />
       <StoreTrouble />
       <main className="mx-auto max-w-4xl px-4 py-6">
         <div className="mb-4 flex flex-wrap items-center gap-2">

@@ -177,7 +177,7 @@ class LayersTest extends Journey {
         assertThat(list("Papers on front")).containsText("its up is up on the flat piece");
 
         view("Envelope and post");
-        Locator drawer = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Your drawer"));
+        Locator drawer = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Your envelopes"));
         drawer.getByLabel("An envelope you have").fill("dark blue");
         drawer.getByLabel("Its inside").fill("5 3/4 x 7 3/4 in");
         button("Put it in").click();

@@ -14,8 +14,8 @@ create table if not exists drawer_sheet (
     grain varchar(10),
     price varchar(20),
     photo varchar(36),
-    photo_x varchar(40),
-    photo_y varchar(40),
+    photo_left varchar(40),
+    photo_bottom varchar(40),
     photo_width varchar(40),
     photo_height varchar(40),
     created_at timestamp with time zone not null,
@@ -39,7 +39,7 @@ create table if not exists cutting_plan (
     id varchar(36) primary key,
     version bigint not null,
     name varchar(200) not null,
-    plan varchar(4000000) not null,
+    plan clob not null,
     created_at timestamp with time zone not null,
     digest varchar(64)
 );

@@ -1,8 +1,8 @@
 package vantbreeze.server.cutting;
 
-import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
+import jakarta.persistence.Lob;
 import jakarta.persistence.Version;
 import java.time.Instant;
 import vantbreeze.server.store.Kept;
@@ -10,8 +10,6 @@ import vantbreeze.server.store.Kept;
 /** A cutting plan as it was found. Never changed; which sheets of it have been cut is kept apart. */
 @Entity
 class CuttingPlan extends Kept {
-
-    static final int LONGEST = 4_000_000;
 
     @Id
     private String id;
@@ -21,7 +19,7 @@ class CuttingPlan extends Kept {
 
     private String name;
 
-    @Column(length = LONGEST)
+    @Lob
     private String plan;
 
     private Instant createdAt;

@@ -1,9 +1,6 @@
 package vantbreeze.server.paper;
 
-import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
-import jakarta.persistence.EnumType;
-import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Version;
 import java.time.Instant;
@@ -29,25 +26,18 @@ class DrawerSheet extends Removable {
     private int amount;
     private boolean offcut;
 
-    @Enumerated(EnumType.STRING)
-    @Column(columnDefinition = "varchar(10)")
-    private SheetJson.Kind kind;
+    private String kind;
 
     private String stock;
     private String colour;
 
-    @Enumerated(EnumType.STRING)
-    @Column(columnDefinition = "varchar(12)")
-    private Print print;
-
-    @Enumerated(EnumType.STRING)
-    @Column(columnDefinition = "varchar(10)")
-    private Grain grain;
+    private String print;
+    private String grain;
 
     private String price;
     private String photo;
-    private String photoX;
-    private String photoY;
+    private String photoLeft;
+    private String photoBottom;
     private String photoWidth;
     private String photoHeight;
     private Instant createdAt;
@@ -82,7 +72,18 @@ class DrawerSheet extends Removable {
     }
 
     SheetJson.ContentJson said() {
-        return new SheetJson.ContentJson(name, width, height, amount, offcut, kind, stock, colour, print, grain, price);
+        return new SheetJson.ContentJson(
+                name,
+                width,
+                height,
+                amount,
+                offcut,
+                SheetJson.Kind.valueOf(kind),
+                stock,
+                colour,
+                Print.valueOf(print),
+                grain == null ? null : Grain.valueOf(grain),
+                price);
     }
 
     final void write(SheetJson.ContentJson content) {
@@ -91,11 +92,11 @@ class DrawerSheet extends Removable {
         height = content.height();
         amount = content.count();
         offcut = content.offcut();
-        kind = content.kind();
+        kind = content.kind().name();
         stock = content.stock();
         colour = content.colour();
-        print = content.print();
-        grain = content.grain();
+        print = content.print().name();
+        grain = content.grain() == null ? null : content.grain().name();
         price = content.price();
         seal();
     }
@@ -103,13 +104,13 @@ class DrawerSheet extends Removable {
     Optional<Picture> picture() {
         return photo == null
                 ? Optional.empty()
-                : Optional.of(new Picture(photo, photoX, photoY, photoWidth, photoHeight));
+                : Optional.of(new Picture(photo, photoLeft, photoBottom, photoWidth, photoHeight));
     }
 
     void show(Picture picture) {
         photo = picture.photo();
-        photoX = picture.x();
-        photoY = picture.y();
+        photoLeft = picture.x();
+        photoBottom = picture.y();
         photoWidth = picture.width();
         photoHeight = picture.height();
         seal();

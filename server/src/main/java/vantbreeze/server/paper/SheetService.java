@@ -1,11 +1,13 @@
 package vantbreeze.server.paper;
 
 import java.time.Clock;
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
-import vantbreeze.material.Film;
+import vantbreeze.material.Paper;
+import vantbreeze.material.Print;
 import vantbreeze.material.Stuff;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
@@ -47,6 +49,20 @@ public class SheetService implements Inspected {
     public SheetJson add(SheetJson.ContentJson content) {
         SheetJson.ContentJson tidied = tidied(content);
         return store.write(() -> written(sheets.save(new DrawerSheet(tidied, clock.instant()))));
+    }
+
+    /** Fills a drawer in which nothing has ever lain. */
+    public void fillIfNew(List<SheetJson.ContentJson> first) {
+        if (store.read(sheets::count) > 0) {
+            return;
+        }
+        store.write(() -> {
+            Instant now = clock.instant();
+            for (int i = 0; i < first.size(); i++) {
+                sheets.save(new DrawerSheet(tidied(first.get(i)), now.plusMillis(i)));
+            }
+            return null;
+        });
     }
 
     private static SheetJson.ContentJson tidied(SheetJson.ContentJson content) {
@@ -166,8 +182,14 @@ public class SheetService implements Inspected {
                 .toList();
     }
 
+    /** However its weight was written. */
     private static boolean isOf(Stuff wanted, Stuff there) {
-        return wanted instanceof Film ? there instanceof Film && there.equals(wanted) : there.equals(wanted);
+        return wanted instanceof Paper a && there instanceof Paper b
+                ? a.stock().gramsPerSquareMetre() == b.stock().gramsPerSquareMetre()
+                        && a.thickness().equals(b.thickness())
+                        && a.colour().equalsIgnoreCase(b.colour())
+                        && a.print() == b.print()
+                : wanted.equals(there);
     }
 
     /**
@@ -222,7 +244,7 @@ public class SheetService implements Inspected {
             return new SheetJson.ContentJson(
                     s.name(), width, height, count, true, s.kind(), s.stock(), s.colour(), s.print(), s.grain(), null);
         }
-        return stuff instanceof vantbreeze.material.Paper paper
+        return stuff instanceof Paper paper
                 ? new SheetJson.ContentJson(
                         name,
                         width,
@@ -244,7 +266,7 @@ public class SheetService implements Inspected {
                         SheetJson.Kind.FILM,
                         stuff.thickness().exactText(UnitSystem.METRIC),
                         "#ffffff",
-                        vantbreeze.material.Print.PLAIN,
+                        Print.PLAIN,
                         null,
                         null);
     }

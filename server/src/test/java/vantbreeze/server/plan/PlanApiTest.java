@@ -110,7 +110,7 @@ class PlanApiTest extends TestApplication {
                 .andExpect(jsonPath("$[*].id", hasItem("z-fold")))
                 .andExpect(jsonPath("$[*].id", hasItem("gatefold")));
         http.perform(get("/api/envelopes")).andExpect(jsonPath("$[?(@.id == 'c6')].size.width.mm", contains(162.0)));
-        http.perform(get("/api/papers")).andExpect(jsonPath("$[?(@.id == 'a4')].size.height.mm", contains(297.0)));
+        http.perform(get("/api/sheets")).andExpect(jsonPath("$[?(@.id == 'a4')].size.height.mm", contains(297.0)));
         http.perform(get("/api/tools")).andExpect(jsonPath("$.grids.length()", greaterThan(8)));
     }
 }

@@ -1,0 +1,223 @@
+package vantbreeze.server.cutting;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.containsString;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.http.MediaType;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.ResultActions;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import vantbreeze.server.TestApplication;
+import vantbreeze.server.TestBriefs;
+
+/** Cards cut out of sheets, and what is left in the drawer. */
+class CuttingApiTest extends TestApplication {
+
+    private final JsonMapper json = JsonMapper.builder().build();
+
+    @Autowired
+    private MockMvc http;
+
+    private ResultActions send(String address, String body) throws Exception {
+        return http.perform(
+                post(address).contentType(MediaType.APPLICATION_JSON).content(body));
+    }
+
+    private JsonNode read(ResultActions answer) throws Exception {
+        return json.readTree(answer.andReturn().getResponse().getContentAsString(StandardCharsets.UTF_8));
+    }
+
+    /** A Z-fold of 5 1/2 x 4 1/4: a base, and mats on two of its faces, in a blue of its own. */
+    private String project(String blue) throws Exception {
+        String brief = TestBriefs.zFold("5 1/2 in", "4 1/4 in").replace("#7e93a8", blue);
+        return read(send("/api/projects", "{\"name\": \"kit %s\", \"brief\": %s}".formatted(blue, brief)))
+                .get("id")
+                .asString();
+    }
+
+    private String sheet(String blue, int count) throws Exception {
+        return read(send("/api/papers", """
+                {"name": "blue", "width": "12 in", "height": "12 in", "count": %d, "offcut": false, "kind": "PAPER",
+                 "stock": "160 gsm", "colour": "%s", "print": "PLAIN", "grain": null, "price": "1.20 EUR"}""".formatted(count, blue))).get("id").asString();
+    }
+
+    private ResultActions ask(String project, int count, String more) throws Exception {
+        return send(
+                "/api/cuttings",
+                "{\"cards\": [{\"project\": \"%s\", \"count\": %d}], \"keepsGrain\": false, \"twoAtOnce\": false, \"seconds\": 1, \"pins\": []%s}"
+                        .formatted(project, count, more));
+    }
+
+    private JsonNode planned(String project, int count) throws Exception {
+        JsonNode plan = read(ask(project, count, "").andExpect(status().isCreated()));
+        while (plan.get("running").asBoolean()) {
+            plan = read(http.perform(get("/api/cuttings/" + plan.get("id").asString())));
+        }
+        return plan;
+    }
+
+    private JsonNode inDrawer(String id) throws Exception {
+        for (JsonNode sheet : read(http.perform(get("/api/papers")))) {
+            if (sheet.get("id").asString().equals(id)) {
+                return sheet;
+            }
+        }
+        throw new AssertionError("not in the drawer");
+    }
+
+    private List<JsonNode> offcuts(String blue) throws Exception {
+        List<JsonNode> offcuts = new ArrayList<>();
+        for (JsonNode sheet : read(http.perform(get("/api/papers")))) {
+            if (sheet.get("content").get("colour").asString().equals(blue)
+                    && sheet.get("content").get("offcut").asBoolean()) {
+                offcuts.add(sheet);
+            }
+        }
+        return offcuts;
+    }
+
+    private static JsonNode paper(JsonNode plan, String colour) {
+        for (JsonNode paper : plan.get("papers")) {
+            if (paper.get("colour").asString().equals(colour)) {
+                return paper;
+            }
+        }
+        throw new AssertionError("no such paper");
+    }
+
+    @Test
+    void aKitIsCutFromTheDrawerAndItsRestsGoBack() throws Exception {
+        String blue = "#10203a";
+        String project = project(blue);
+        String sheet = sheet(blue, 3);
+        JsonNode plan = planned(project, 2);
+        String id = plan.get("id").asString();
+        JsonNode mats = paper(plan, blue);
+        assertThat(mats.get("proven").asBoolean()).isTrue();
+        assertThat(mats.get("sheetCount").asInt()).isEqualTo(1);
+        JsonNode first = mats.get("sheets").get(0);
+        assertThat(first.get("sheet").asString()).isEqualTo(sheet);
+        assertThat(plan.get("paid").get(0).asString()).endsWith("EUR");
+        int number = first.get("number").asInt();
+        String cut = "/api/cuttings/%s/sheets/%d/cut".formatted(id, number);
+        send(cut, "{}").andExpect(status().isOk());
+        assertThat(inDrawer(sheet).get("content").get("count").asInt()).isEqualTo(2);
+        double kept = 0;
+        for (JsonNode rest : first.get("rests")) {
+            kept += rest.get("kept").asBoolean() ? 1 : 0;
+        }
+        assertThat(offcuts(blue)).hasSize((int) kept).isNotEmpty();
+        send(cut, "{}")
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.detail", containsString("already")));
+        assertThat(inDrawer(sheet).get("content").get("count").asInt()).isEqualTo(2);
+        http.perform(get("/api/cuttings/" + id))
+                .andExpect(jsonPath("$.papers[?(@.colour == '%s')].sheets[0].cut".formatted(blue))
+                        .value(true));
+
+        send("/api/cuttings/%s/sheets/%d/uncut".formatted(id, number), "{}");
+        assertThat(inDrawer(sheet).get("content").get("count").asInt()).isEqualTo(3);
+        assertThat(offcuts(blue)).isEmpty();
+    }
+
+    /** Two tabs, one sheet: one of them gets it. */
+    @Test
+    void theSameSheetIsNeverTakenTwice() throws Exception {
+        String blue = "#10203b";
+        String project = project(blue);
+        String sheet = sheet(blue, 1);
+        List<JsonNode> plans = List.of(planned(project, 1), planned(project, 1));
+        ExecutorService tabs = Executors.newFixedThreadPool(4);
+        List<Callable<Integer>> clicks = new ArrayList<>();
+        for (int i = 0; i < 4; i++) {
+            JsonNode plan = plans.get(i % 2);
+            int number = paper(plan, blue).get("sheets").get(0).get("number").asInt();
+            String address =
+                    "/api/cuttings/%s/sheets/%d/cut".formatted(plan.get("id").asString(), number);
+            clicks.add(() -> send(address, "{}").andReturn().getResponse().getStatus());
+        }
+        int done = 0;
+        for (Future<Integer> click : tabs.invokeAll(clicks)) {
+            done += click.get() == 200 ? 1 : 0;
+        }
+        tabs.shutdown();
+        assertThat(done).isEqualTo(1);
+        assertThat(inDrawer(sheet).get("content").get("count").asInt()).isZero();
+    }
+
+    @Test
+    void offcutsThatWereUsedSinceAreNotPutBack() throws Exception {
+        String blue = "#10203c";
+        String project = project(blue);
+        String sheet = sheet(blue, 1);
+        JsonNode plan = planned(project, 1);
+        int number = paper(plan, blue).get("sheets").get(0).get("number").asInt();
+        String address = "/api/cuttings/%s/sheets/%d/".formatted(plan.get("id").asString(), number);
+        send(address + "cut", "{}").andExpect(status().isOk());
+        JsonNode rest = offcuts(blue).get(0);
+        http.perform(org.springframework.test.web.servlet.request.MockMvcRequestBuilders.delete(
+                                "/api/papers/" + rest.get("id").asString())
+                        .param("version", "0"))
+                .andExpect(status().isOk());
+        send(address + "uncut", "{}")
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.detail", containsString("offcut")));
+        assertThat(inDrawer(sheet).get("content").get("count").asInt()).isZero();
+    }
+
+    @Test
+    void aPinnedMatStays() throws Exception {
+        String blue = "#10203d";
+        String project = project(blue);
+        String sheet = sheet(blue, 1);
+        JsonNode part = paper(planned(project, 1), blue)
+                .get("sheets")
+                .get(0)
+                .get("parts")
+                .get(0);
+        String pin =
+                ", \"pins\": [{\"blank\": \"%s\", \"sheet\": \"%s\", \"number\": 0, \"x\": 50.8, \"y\": 76.2, \"laying\": 0}]"
+                        .formatted(part.get("blank").asString(), sheet);
+        JsonNode plan = read(send(
+                "/api/cuttings",
+                "{\"cards\": [{\"project\": \"%s\", \"count\": 1}], \"keepsGrain\": true, \"twoAtOnce\": false, \"seconds\": 1%s}"
+                        .formatted(project, pin)));
+        boolean stays = false;
+        for (JsonNode laid : paper(plan, blue).get("sheets").get(0).get("parts")) {
+            stays |= laid.get("pinned").asBoolean()
+                    && laid.get("x").asDouble() == 50.8
+                    && laid.get("y").asDouble() == 76.2;
+        }
+        assertThat(stays).isTrue();
+        send(
+                        "/api/cuttings",
+                        "{\"cards\": [{\"project\": \"%s\", \"count\": 1}], \"keepsGrain\": true, \"twoAtOnce\": false, \"seconds\": 1%s}"
+                                .formatted(project, pin.replace("50.8", "290")))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.detail", containsString("outside")));
+    }
+
+    @Test
+    void whatCannotBeIsRefused() throws Exception {
+        String project = project("#10203e");
+        ask(project, 0, "")
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.fields[0].field").value("cards[0].count"));
+        ask("nobody", 1, "").andExpect(status().isNotFound());
+        http.perform(get("/api/cuttings/none")).andExpect(status().isNotFound());
+    }
+}

@@ -1,0 +1,316 @@
+import { useRef, useState, type KeyboardEvent, type PointerEvent } from "react";
+import type { CutPass, LaidPart, PaperCutting, SheetCutting, Units } from "../api/types";
+import { SheetFill } from "../papers/SheetPicture";
+import { points } from "../parts/shapes";
+import { onMarks } from "./settings";
+
+interface SheetDrawingProps {
+  paper: PaperCutting;
+  sheet: SheetCutting;
+  units: Units;
+  /** The cut that is pointed at. */
+  pass: number | null;
+  onPass(number: number | null): void;
+  /** A part is wanted elsewhere, mm from the lower left corner; absent where nothing may be moved. */
+  onMove?(part: LaidPart, x: number, y: number): void;
+}
+
+/** Room around the sheet for the cuts' numbers, share of its longer side. */
+const MARGIN = 0.07;
+
+/** A sheet to scale: parts with their names, cuts with their numbers, what is kept. */
+export function SheetDrawing({ paper, sheet, units, pass, onPass, onMove }: SheetDrawingProps) {
+  const width = sheet.size.width.mm;
+  const height = sheet.size.height.mm;
+  const long = Math.max(width, height);
+  const margin = long * MARGIN;
+  const type = long / 30;
+  const svg = useRef<SVGSVGElement>(null);
+  const pointed = sheet.passes.find((p) => p.number === pass);
+  return (
+    <svg
+      ref={svg}
+      role="group"
+      aria-label={`Sheet ${sheet.number}, ${sheet.name}, ${sheet.size.shown}`}
+      viewBox={`${-margin} ${-margin} ${width + 2 * margin} ${height + 2 * margin}`}
+      className="max-h-[62vh] w-full touch-none select-none"
+    >
+      <SheetFill
+        width={width}
+        height={height}
+        colour={paper.colour}
+        print={paper.print}
+        photo={sheet.photo}
+      />
+      {sheet.rests.map((rest, i) => (
+        <g key={i}>
+          <rect
+            x={rest.x}
+            y={height - rest.y - rest.size.height.mm}
+            width={rest.size.width.mm}
+            height={rest.size.height.mm}
+            fill="var(--sunken)"
+            fillOpacity={rest.kept ? 0.72 : 0.9}
+          />
+          {rest.kept && (
+            <Words
+              x={rest.x + rest.size.width.mm / 2}
+              y={height - rest.y - rest.size.height.mm / 2}
+              room={rest.size.width.mm}
+              type={type}
+              lines={["keep", rest.size.shown]}
+              quiet
+            />
+          )}
+        </g>
+      ))}
+      {sheet.parts.map((part) => (
+        <PartShape
+          key={part.blank}
+          part={part}
+          height={height}
+          type={type}
+          scale={() => {
+            const box = svg.current?.getBoundingClientRect();
+            return box && box.width > 0
+              ? Math.max((width + 2 * margin) / box.width, (height + 2 * margin) / box.height)
+              : 1;
+          }}
+          units={units}
+          onMove={onMove && ((x, y) => onMove(part, x, y))}
+        />
+      ))}
+      {paper.print === "UPRIGHT" && !sheet.photo && <Up x={width - margin / 2} y={-margin / 2} size={type} />}
+      {pointed && <InHand pass={pointed} height={height} />}
+      {sheet.passes.map((p) => (
+        <CutLine
+          key={p.number}
+          pass={p}
+          height={height}
+          type={type}
+          marked={p.number === pass}
+          onPoint={(on) => onPass(on ? p.number : null)}
+        />
+      ))}
+    </svg>
+  );
+}
+
+interface WordsProps {
+  x: number;
+  y: number;
+  room: number;
+  type: number;
+  lines: string[];
+  quiet?: boolean;
+}
+
+/** Centred lines, smaller where there is little room; none where nobody could read them. */
+function Words({ x, y, room, type, lines, quiet }: WordsProps) {
+  const longest = Math.max(...lines.map((l) => l.length));
+  const size = Math.min(type, (room * 1.7) / longest);
+  if (size < type * 0.38) return null;
+  return (
+    <text
+      textAnchor="middle"
+      fontSize={size}
+      fill={quiet ? "var(--ink)" : "#26211a"}
+      fontWeight={quiet ? 400 : 600}
+      stroke={quiet ? "none" : "#fffdf7"}
+      strokeWidth={quiet ? 0 : size / 5}
+      paintOrder="stroke"
+      pointerEvents="none"
+    >
+      {lines.map((line, i) => (
+        <tspan key={i} x={x} y={y + (i - (lines.length - 1) / 2) * size * 1.15 + size * 0.35}>
+          {line}
+        </tspan>
+      ))}
+    </text>
+  );
+}
+
+interface PartShapeProps {
+  part: LaidPart;
+  /** Of the sheet, mm. */
+  height: number;
+  type: number;
+  /** Millimetres for a pixel. */
+  scale(): number;
+  units: Units;
+  onMove?(x: number, y: number): void;
+}
+
+/** A part on its sheet; dragged, or moved with the arrow keys and laid down with Enter. */
+function PartShape({ part, height, type, scale, units, onMove }: PartShapeProps) {
+  const [shift, setShift] = useState<{ x: number; y: number } | null>(null);
+  const from = useRef<{ x: number; y: number; scale: number } | null>(null);
+  const dx = shift?.x ?? 0;
+  const dy = shift?.y ?? 0;
+  const lay = (x: number, y: number) => {
+    setShift(null);
+    from.current = null;
+    if (x !== 0 || y !== 0) onMove?.(onMarks(part.x + x, units), onMarks(part.y + y, units));
+  };
+  function press(e: KeyboardEvent) {
+    const step = (e.shiftKey ? 8 : 1) * (units === "INCH" ? 25.4 / 8 : 2);
+    const steps: Record<string, [number, number]> = {
+      ArrowLeft: [-step, 0],
+      ArrowRight: [step, 0],
+      ArrowUp: [0, step],
+      ArrowDown: [0, -step],
+    };
+    const by = steps[e.key];
+    if (by) setShift({ x: dx + by[0], y: dy + by[1] });
+    else if (e.key === "Enter" && shift) lay(dx, dy);
+    else if (e.key === "Escape" && shift) setShift(null);
+    else return;
+    e.preventDefault();
+    e.stopPropagation();
+  }
+  const pointer = {
+    onPointerDown: (e: PointerEvent<SVGGElement>) => {
+      e.currentTarget.setPointerCapture(e.pointerId);
+      from.current = { x: e.clientX, y: e.clientY, scale: scale() };
+    },
+    onPointerMove: (e: PointerEvent<SVGGElement>) => {
+      if (!from.current) return;
+      const { x, y, scale: mm } = from.current;
+      setShift({ x: (e.clientX - x) * mm, y: (y - e.clientY) * mm });
+    },
+    onPointerUp: () => lay(dx, dy),
+    onPointerCancel: () => setShift(null),
+  };
+  const name = `${part.name}${part.card && `, card ${part.card}`}, ${part.size.shown}`;
+  return (
+    <g
+      transform={`translate(${dx} ${-dy})`}
+      opacity={shift ? 0.75 : 1}
+      className={onMove ? "focus-visible:outline-accent cursor-grab" : undefined}
+      tabIndex={onMove ? 0 : undefined}
+      role={onMove ? "button" : "img"}
+      aria-label={onMove ? `${name}; arrow keys move it, Enter lays it down` : name}
+      onKeyDown={onMove ? press : undefined}
+      {...(onMove ? pointer : {})}
+    >
+      <title>{name}</title>
+      <rect
+        x={part.x}
+        y={height - part.y - part.height}
+        width={part.width}
+        height={part.height}
+        fill="var(--raised)"
+        fillOpacity={part.outlines.length > 0 ? 0.25 : 0.42}
+        stroke={part.pinned ? "var(--accent)" : "none"}
+        strokeWidth={type / 5}
+      />
+      {part.outlines.map((outline, i) => (
+        <polygon
+          key={i}
+          points={points(outline, height)}
+          fill="var(--raised)"
+          fillOpacity={0.5}
+          stroke="#26211a"
+          strokeWidth={type / 14}
+        />
+      ))}
+      {part.division !== null && part.division !== undefined && (
+        <line
+          {...(part.divisionUpright
+            ? {
+                x1: part.x + part.division,
+                x2: part.x + part.division,
+                y1: height - part.y - part.height,
+                y2: height - part.y,
+              }
+            : {
+                x1: part.x,
+                x2: part.x + part.width,
+                y1: height - part.y - part.division,
+                y2: height - part.y - part.division,
+              })}
+          stroke="#26211a"
+          strokeWidth={type / 12}
+          strokeDasharray={`${type / 2} ${type / 2}`}
+        />
+      )}
+      <Words
+        x={part.x + part.width / 2}
+        y={height - part.y - part.height / 2}
+        room={part.width}
+        type={type}
+        lines={[part.card ? `${part.label} · ${part.card}` : part.label, part.size.shown]}
+      />
+    </g>
+  );
+}
+
+interface CutLineProps {
+  pass: CutPass;
+  height: number;
+  type: number;
+  marked: boolean;
+  onPoint(on: boolean): void;
+}
+
+/** A cut with its number where the blade goes in. */
+function CutLine({ pass, height, type, marked, onPoint }: CutLineProps) {
+  const upright = pass.x1 === pass.x2;
+  const x = upright ? pass.x1 : pass.x1 + type * 0.7;
+  const y = height - (upright ? pass.y2 - type * 0.7 : pass.y1);
+  return (
+    <g onPointerEnter={() => onPoint(true)} onPointerLeave={() => onPoint(false)}>
+      <line
+        x1={pass.x1}
+        x2={pass.x2}
+        y1={height - pass.y1}
+        y2={height - pass.y2}
+        stroke={marked ? "var(--accent)" : "#26211a"}
+        strokeWidth={marked ? type / 4 : type / 9}
+      />
+      <circle cx={x} cy={y} r={type * 0.62} fill={marked ? "var(--accent)" : "#26211a"} />
+      <text
+        x={x}
+        y={y + type * 0.28}
+        textAnchor="middle"
+        fontSize={type * 0.8}
+        fill="#fffdf7"
+        fontWeight={700}
+      >
+        {pass.number}
+      </text>
+    </g>
+  );
+}
+
+/** What is held while a cut is made. */
+function InHand({ pass, height }: { pass: CutPass; height: number }) {
+  const upright = pass.x1 === pass.x2;
+  const x = upright ? pass.x1 - pass.fence.mm : pass.x1;
+  const y = upright ? pass.y1 : pass.y1 - pass.fence.mm;
+  return (
+    <rect
+      x={x}
+      y={height - y - pass.inHand.height.mm}
+      width={pass.inHand.width.mm}
+      height={pass.inHand.height.mm}
+      fill="var(--accent)"
+      fillOpacity={0.16}
+      stroke="var(--accent)"
+      strokeWidth={1}
+      pointerEvents="none"
+    />
+  );
+}
+
+/** The pattern's up. */
+function Up({ x, y, size }: { x: number; y: number; size: number }) {
+  return (
+    <g transform={`translate(${x} ${y})`} stroke="var(--accent)" strokeWidth={size / 6} fill="none">
+      <title>The pattern&apos;s up</title>
+      <path
+        d={`M0 ${size * 0.6} V${-size * 0.6} M${-size * 0.4} ${-size * 0.1} L0 ${-size * 0.6} L${size * 0.4} ${-size * 0.1}`}
+      />
+    </g>
+  );
+}
