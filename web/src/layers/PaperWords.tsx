@@ -1,4 +1,5 @@
 import type { Paper } from "../api/types";
+import { usePapers } from "../bench/useTables";
 import { StockWord } from "../bench/words";
 import { ChoiceWord } from "../parts/ChoiceWord";
 
@@ -21,6 +22,7 @@ interface PaperWordsProps {
 export function PaperWords({ label, field, paper, onChange }: PaperWordsProps) {
   return (
     <>
+      <FromDrawer label={label} paper={paper} onChange={onChange} />
       <input
         type="color"
         aria-label={`Colour of the ${label}`}
@@ -44,3 +46,34 @@ export function PaperWords({ label, field, paper, onChange }: PaperWordsProps) {
     </>
   );
 }
+
+const ELSE = "";
+
+/** A paper of the drawer: its stock, colour and pattern at once. */
+function FromDrawer({ label, paper, onChange }: Omit<PaperWordsProps, "field">) {
+  const drawer = usePapers().filter((s) => s.content.kind === "PAPER");
+  const looks = [...new Map(drawer.map((s) => [lookOf(s.content), s.content])).values()];
+  const mine = looks.find((s) => lookOf(s) === lookOf(paper));
+  if (looks.length === 0) return null;
+  return (
+    <>
+      <ChoiceWord
+        label={`Paper of the drawer for the ${label}`}
+        value={mine ? lookOf(mine) : ELSE}
+        shown={mine?.name ?? "not from the drawer"}
+        choices={looks.map((s) => ({
+          value: lookOf(s),
+          label: s.name,
+          hint: `${s.stock}, ${PRINTS.find((p) => p.value === s.print)?.label}`,
+        }))}
+        onChoose={(value) => {
+          const chosen = looks.find((s) => lookOf(s) === value);
+          if (chosen) void onChange({ stock: chosen.stock, colour: chosen.colour, print: chosen.print });
+        }}
+      />
+      ,{" "}
+    </>
+  );
+}
+
+const lookOf = (p: Paper) => `${p.stock}|${p.colour.toLowerCase()}|${p.print}`;

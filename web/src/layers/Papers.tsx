@@ -16,6 +16,7 @@ export function Papers() {
   const { matting } = brief;
   const set = (part: (now: Brief["matting"]) => Partial<Brief["matting"]>) =>
     change((b) => ({ matting: { ...b.matting, ...part(b.matting) } }));
+  const hasFilm = usePlan((p) => p.cutList.some((c) => c.note.includes("clear film")));
   const layers = Math.max(1, ...faces.map((f) => f.layers));
   return (
     <div className="text-base leading-9">
@@ -58,6 +59,19 @@ export function Papers() {
             </li>
           );
         })}
+        {hasFilm && (
+          <li>
+            The <b>film</b> is{" "}
+            <TextWord
+              label="Thickness of the film"
+              field="film"
+              shown={pretty(brief.film ?? "0.1 mm")}
+              help="Over 0.2 mm it does not bow any more."
+              onCommit={(film) => change({ film })}
+            />{" "}
+            thick.
+          </li>
+        )}
       </ul>
     </div>
   );

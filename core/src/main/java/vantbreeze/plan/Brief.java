@@ -7,6 +7,7 @@ import vantbreeze.catalogue.FoldDesign;
 import vantbreeze.layer.Closure;
 import vantbreeze.layer.Matting;
 import vantbreeze.layer.Ornament;
+import vantbreeze.material.Film;
 import vantbreeze.material.Paper;
 import vantbreeze.material.Reach;
 import vantbreeze.material.Sheet;
@@ -22,6 +23,7 @@ import vantbreeze.post.Envelope;
  * @param base what the pieces are folded from
  * @param ornaments what is laid on top of the mats, each under its own name
  * @param envelope the one to fit, or null for none
+ * @param film what clear pieces are cut from
  * @param units what the maker reads
  */
 public record Brief(
@@ -35,6 +37,7 @@ public record Brief(
         List<Ornament> ornaments,
         Closure closure,
         Envelope envelope,
+        Film film,
         UnitSystem units) {
 
     public static final int MOST_ORNAMENTS = 20;
@@ -51,6 +54,22 @@ public record Brief(
         }
     }
 
+    /** With the usual film. */
+    public Brief(
+            FoldDesign fold,
+            Basis basis,
+            Map<String, Object> parameters,
+            Sheet sheet,
+            Paper base,
+            Tools tools,
+            Matting matting,
+            List<Ornament> ornaments,
+            Closure closure,
+            Envelope envelope,
+            UnitSystem units) {
+        this(fold, basis, parameters, sheet, base, tools, matting, ornaments, closure, envelope, Film.USUAL, units);
+    }
+
     public Reach reach() {
         return new Reach(sheet, tools.trimmer());
     }
@@ -63,15 +82,16 @@ public record Brief(
     public Brief withFold(FoldDesign other) {
         Map<String, Object> kept = new HashMap<>(parameters);
         kept.keySet().retainAll(other.parameters().stream().map(p -> p.key()).toList());
-        return new Brief(other, basis, kept, sheet, base, tools, matting, ornaments, closure, envelope, units);
+        return new Brief(other, basis, kept, sheet, base, tools, matting, ornaments, closure, envelope, film, units);
     }
 
     public Brief withBasis(Basis other) {
-        return new Brief(fold, other, parameters, sheet, base, tools, matting, ornaments, closure, envelope, units);
+        return new Brief(
+                fold, other, parameters, sheet, base, tools, matting, ornaments, closure, envelope, film, units);
     }
 
     public Brief withEnvelope(Envelope other) {
-        return new Brief(fold, basis, parameters, sheet, base, tools, matting, ornaments, closure, other, units);
+        return new Brief(fold, basis, parameters, sheet, base, tools, matting, ornaments, closure, other, film, units);
     }
 
     /** Whether only what the card is cut from or posted in differs, as far as its size does not follow from that. */
@@ -88,27 +108,35 @@ public record Brief(
                 && tools.equals(other.tools)
                 && matting.equals(other.matting)
                 && ornaments.equals(other.ornaments)
-                && closure.equals(other.closure);
+                && closure.equals(other.closure)
+                && film.equals(other.film);
     }
 
     public Brief withSheet(Sheet other) {
-        return new Brief(fold, basis, parameters, other, base, tools, matting, ornaments, closure, envelope, units);
+        return new Brief(
+                fold, basis, parameters, other, base, tools, matting, ornaments, closure, envelope, film, units);
     }
 
     public Brief withBase(Paper other) {
-        return new Brief(fold, basis, parameters, sheet, other, tools, matting, ornaments, closure, envelope, units);
+        return new Brief(
+                fold, basis, parameters, sheet, other, tools, matting, ornaments, closure, envelope, film, units);
     }
 
     public Brief withMatting(Matting other) {
-        return new Brief(fold, basis, parameters, sheet, base, tools, other, ornaments, closure, envelope, units);
+        return new Brief(fold, basis, parameters, sheet, base, tools, other, ornaments, closure, envelope, film, units);
     }
 
     public Brief withOrnaments(List<Ornament> other) {
-        return new Brief(fold, basis, parameters, sheet, base, tools, matting, other, closure, envelope, units);
+        return new Brief(fold, basis, parameters, sheet, base, tools, matting, other, closure, envelope, film, units);
     }
 
     public Brief withClosure(Closure other) {
-        return new Brief(fold, basis, parameters, sheet, base, tools, matting, ornaments, other, envelope, units);
+        return new Brief(fold, basis, parameters, sheet, base, tools, matting, ornaments, other, envelope, film, units);
+    }
+
+    public Brief withFilm(Film other) {
+        return new Brief(
+                fold, basis, parameters, sheet, base, tools, matting, ornaments, closure, envelope, other, units);
     }
 
     public Brief with(String parameter, Object value) {
@@ -130,6 +158,6 @@ public record Brief(
     }
 
     private Brief withParameters(Map<String, Object> changed) {
-        return new Brief(fold, basis, changed, sheet, base, tools, matting, ornaments, closure, envelope, units);
+        return new Brief(fold, basis, changed, sheet, base, tools, matting, ornaments, closure, envelope, film, units);
     }
 }

@@ -11,10 +11,12 @@ import vantbreeze.layer.Face;
 import vantbreeze.layer.Mat;
 import vantbreeze.layer.MessageRoom;
 import vantbreeze.layer.PocketRoom;
+import vantbreeze.material.Film;
 import vantbreeze.measure.Ruler;
 import vantbreeze.measure.UnitSystem;
 import vantbreeze.structure.Bond;
 import vantbreeze.structure.Panel;
+import vantbreeze.structure.Piece;
 import vantbreeze.structure.Regions;
 import vantbreeze.structure.Side;
 import vantbreeze.structure.Stage;
@@ -45,8 +47,41 @@ final class LayerSnags {
             snags.showsThrough();
             snags.messageRoom();
             snags.closure();
+            snags.film();
         }
         return snags.found;
+    }
+
+    /** Film that is held at both ends has to bow when the card opens. */
+    private void film() {
+        if (draft.brief().film().bows()) {
+            return;
+        }
+        work.structure().pieces().stream()
+                .filter(Piece::isFilm)
+                .filter(p -> work.structure().bonds().stream()
+                                .filter(b -> work.structure()
+                                                .panel(b.panel())
+                                                .piece()
+                                                .equals(p.name())
+                                        || work.structure()
+                                                .panel(b.onto())
+                                                .piece()
+                                                .equals(p.name()))
+                                .count()
+                        > 1)
+                .forEach(p -> add(
+                        Snag.Code.FILM_TOO_STIFF,
+                        Severity.WARNING,
+                        place(work.structure().panels().stream()
+                                .filter(panel -> panel.piece().equals(p.name()))
+                                .findFirst()
+                                .orElseThrow()),
+                        "The %s has to bow as the card opens, and film of %s creases instead: take film of %s or less."
+                                .formatted(
+                                        p.name(),
+                                        Ruler.thick(draft.brief().film().thickness()),
+                                        Ruler.thick(Film.THICKEST_THAT_BOWS))));
     }
 
     private void add(Snag.Code code, Severity severity, Snag.Place place, String text) {

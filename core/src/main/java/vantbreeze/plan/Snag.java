@@ -26,6 +26,7 @@ public record Snag(Code code, Severity severity, Place place, String text, List<
         UPSIDE_DOWN,
         SHOWS_THROUGH,
         NO_MESSAGE_ROOM,
+        FILM_TOO_STIFF,
         POCKET_SWALLOWS,
         ORNAMENT_HOMELESS,
         ORNAMENT_BLOCKS_FOLD,

@@ -17,7 +17,6 @@ import vantbreeze.layer.Face;
 import vantbreeze.layer.Mat;
 import vantbreeze.layer.MessageRoom;
 import vantbreeze.layer.Ornaments;
-import vantbreeze.material.Film;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
 import vantbreeze.part.Part;
@@ -98,7 +97,7 @@ record Workpiece(
                 bulk,
                 bulk == open ? around : Girth.of(bulk),
                 closure,
-                Parts.of(structure, faces, dressing, ornaments, closure.pieces(), brief.base(), Film.USUAL));
+                Parts.of(structure, faces, dressing, ornaments, closure.pieces(), brief.base(), brief.film()));
     }
 
     private static ClosureKit closure(Brief brief, Girth card) {
@@ -116,7 +115,7 @@ record Workpiece(
     }
 
     private static Length thickness(Brief brief, Panel panel) {
-        return panel.isClear() ? Film.USUAL.thickness() : brief.base().thickness();
+        return panel.isClear() ? brief.film().thickness() : brief.base().thickness();
     }
 
     private static List<StackMap.Layer> papers(Brief brief, Structure structure, FlatStage closed, Dressing dressing) {

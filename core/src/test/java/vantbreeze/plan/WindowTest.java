@@ -130,4 +130,16 @@ class WindowTest {
                     .isEqualTo(Scene.standing(Scene.of(plain.structure())).isPresent());
         }
     }
+
+    /** Film over 0.2 mm creases instead of bowing; common practice, no published source. Behind a window it lies flat. */
+    @Test
+    void aBandOfStiffFilmIsASnagAndAWindowIsNone() {
+        Film stiff = new Film(Length.millimetres(0.25));
+        Brief band = Briefs.closed("floating-book", "5", "7").with("film", "with");
+        assertThat(Planner.withoutFixes(band.withFilm(stiff)).snags())
+                .anySatisfy(s -> assertThat(s.code()).isEqualTo(Snag.Code.FILM_TOO_STIFF));
+        for (Plan plan : List.of(Planner.withoutFixes(band), Planner.withoutFixes(GLAZED.withFilm(stiff)))) {
+            assertThat(plan.snags()).noneMatch(s -> s.code() == Snag.Code.FILM_TOO_STIFF);
+        }
+    }
 }

@@ -46,6 +46,13 @@ class AccessibilityTest extends Journey {
         button("Limits and prices paid").click();
         button("Add a class").click();
         assertAxeFindsNothing();
+        view("Cutting");
+        button("Plan the cutting").click();
+        assertThat(page.getByTestId("cutting-summary")).containsText("from the drawer");
+        assertAxeFindsNothing();
+        goTo("papers");
+        button("Put a sheet in").click();
+        assertAxeFindsNothing();
     }
 
     /** Nothing runs out of the page sideways, from a small table screen on. */
@@ -60,6 +67,13 @@ class AccessibilityTest extends Journey {
         assertNothingRunsOut(width);
         view("Envelope and post");
         assertThat(list("Envelopes at hand")).isVisible();
+        assertNothingRunsOut(width);
+        view("Cutting");
+        button("Plan the cutting").click();
+        assertThat(page.getByTestId("cutting-summary")).containsText("sheet");
+        assertNothingRunsOut(width);
+        goTo("papers");
+        assertThat(button("Put a sheet in")).isVisible();
         assertNothingRunsOut(width);
     }
 

@@ -2,6 +2,7 @@ package vantbreeze.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
@@ -58,6 +59,21 @@ class Screenshots extends Journey {
         view("Envelope and post");
         assertThat(list("Envelopes at hand")).isVisible();
         take("post");
+        goTo("papers");
+        assertThat(page.getByRole(AriaRole.LISTITEM).first()).isVisible();
+        take("papers");
+        openCard("Lantern walk for the juniors");
+        view("Cutting");
+        page.getByLabel("How many of this card").fill("12");
+        button("Plan the cutting").click();
+        assertThat(page.getByTestId("cutting-summary")).containsText("To buy");
+        assertThat(page.getByTestId("cutting-summary")).not().containsText("Looking");
+        page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Sheets to cut"))
+                .getByRole(
+                        AriaRole.BUTTON,
+                        new Locator.GetByRoleOptions().setName("Sheet 15").setExact(true))
+                .click();
+        take("cutting");
         openCard("Thank-you for the dome painters");
         button("Revisions").click();
         take("revisions");

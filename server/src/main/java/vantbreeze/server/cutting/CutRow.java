@@ -4,6 +4,7 @@ import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+import jakarta.persistence.Transient;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -28,6 +29,10 @@ class CutRow extends Kept implements Persistable<String> {
 
     private Instant cutAt;
 
+    /** Not read from the database. */
+    @Transient
+    private boolean fresh;
+
     protected CutRow() {}
 
     /**
@@ -42,6 +47,7 @@ class CutRow extends Kept implements Persistable<String> {
         this.takenCount = takenCount;
         this.offcuts = String.join(" ", offcuts);
         this.cutAt = now;
+        this.fresh = true;
     }
 
     static String id(String plan, int number) {
@@ -56,7 +62,7 @@ class CutRow extends Kept implements Persistable<String> {
     /** It is inserted, never merged: a second one of the same sheet fails. */
     @Override
     public boolean isNew() {
-        return true;
+        return fresh;
     }
 
     @Override

@@ -55,6 +55,9 @@ public record BriefJson(
                 nullable = true)
         String closure,
 
+        @Schema(description = "how thick clear film is; 0.1 mm when absent", example = "0.1 mm", nullable = true)
+        String film,
+
         @Schema(description = "what the maker reads") UnitSystem units) {
 
     /** What the maker starts from. */
@@ -202,6 +205,7 @@ public record BriefJson(
                 matting(brief.matting(), units),
                 brief.ornaments().stream().map(o -> OrnamentJson.of(o, units)).toList(),
                 brief.closure().text(units),
+                brief.film().thickness().exactText(UnitSystem.METRIC),
                 units);
     }
 

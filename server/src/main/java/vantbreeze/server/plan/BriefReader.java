@@ -14,6 +14,7 @@ import vantbreeze.layer.Finish;
 import vantbreeze.layer.Matting;
 import vantbreeze.layer.Ornament;
 import vantbreeze.layer.Outline;
+import vantbreeze.material.Film;
 import vantbreeze.material.Paper;
 import vantbreeze.material.Print;
 import vantbreeze.material.Sheet;
@@ -68,13 +69,31 @@ final class BriefReader {
         Closure closure = json.closure() == null || json.closure().isBlank()
                 ? Closure.NONE
                 : fields.field("closure", json.closure(), Closure.FORM, () -> Closure.parse(json.closure(), units));
+        Film film = json.film() == null || json.film().isBlank()
+                ? Film.USUAL
+                : fields.field(
+                        "film",
+                        json.film(),
+                        "0.03 to 1 mm",
+                        () -> new Film(Length.parse(json.film(), UnitSystem.METRIC)));
         refuseFaults();
         Brief brief = fields.field(
                 "ornaments",
                 ornaments.size(),
                 "at most %d, each with its own name".formatted(Brief.MOST_ORNAMENTS),
                 () -> new Brief(
-                        fold, basis, parameters, sheet, base, tools, matting, ornaments, closure, envelope, units));
+                        fold,
+                        basis,
+                        parameters,
+                        sheet,
+                        base,
+                        tools,
+                        matting,
+                        ornaments,
+                        closure,
+                        envelope,
+                        film,
+                        units));
         refuseFaults();
         return brief;
     }

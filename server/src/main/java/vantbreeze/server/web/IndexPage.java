@@ -22,7 +22,16 @@ class IndexPage {
 
     private final SecureRandom chance = new SecureRandom();
 
-    @GetMapping({"/", "/index.html", "/projects", "/papers", "/bench/{id}", "/bench/{id}/layers", "/bench/{id}/post", "/bench/{id}/cutting"})
+    @GetMapping({
+        "/",
+        "/index.html",
+        "/projects",
+        "/papers",
+        "/bench/{id}",
+        "/bench/{id}/layers",
+        "/bench/{id}/post",
+        "/bench/{id}/cutting"
+    })
     ResponseEntity<String> page(HttpServletResponse response) throws IOException {
         if (!PAGE.exists()) {
             throw new NotFound("page; the front end has not been built");

@@ -129,7 +129,8 @@ class CuttingApiTest extends TestApplication {
                 .andExpect(jsonPath("$.papers[?(@.colour == '%s')].sheets[0].cut".formatted(blue))
                         .value(true));
 
-        send("/api/cuttings/%s/sheets/%d/uncut".formatted(id, number), "{}");
+        send("/api/cuttings/%s/sheets/%d/uncut".formatted(id, number), "{}")
+                .andExpect(jsonPath("$.papers[*].sheets[?(@.cut == true)]").isEmpty());
         assertThat(inDrawer(sheet).get("content").get("count").asInt()).isEqualTo(3);
         assertThat(offcuts(blue)).isEmpty();
     }

@@ -14,6 +14,8 @@ import org.springframework.boot.DefaultApplicationArguments;
 import tools.jackson.databind.json.JsonMapper;
 import vantbreeze.measure.UnitSystem;
 import vantbreeze.plan.Planner;
+import vantbreeze.server.paper.SheetJson;
+import vantbreeze.server.paper.SheetService;
 import vantbreeze.server.plan.BriefJson;
 import vantbreeze.server.project.ProjectJson;
 import vantbreeze.server.project.ProjectService;
@@ -21,13 +23,17 @@ import vantbreeze.server.project.ProjectService;
 class DemoProjectsTest {
 
     private final ProjectService projects = mock(ProjectService.class);
-    private final DemoProjects demo = new DemoProjects(projects, new JsonMapper());
+    private final SheetService sheets = mock(SheetService.class);
+    private final DemoProjects demo = new DemoProjects(projects, sheets, new JsonMapper());
 
     @Test
     void theTableIsFilledAtOnceWithCardsOfEveryKindAndBothUnits() throws IOException {
         demo.run(new DefaultApplicationArguments());
         ArgumentCaptor<List<ProjectJson.NewJson>> kept = ArgumentCaptor.captor();
         verify(projects).fillIfNew(kept.capture());
+        ArgumentCaptor<List<SheetJson.ContentJson>> drawer = ArgumentCaptor.captor();
+        verify(sheets).fillIfNew(drawer.capture());
+        assertThat(drawer.getValue()).extracting(SheetJson.ContentJson::offcut).contains(true, false);
         List<BriefJson> briefs =
                 kept.getValue().stream().map(ProjectJson.NewJson::brief).toList();
         assertThat(briefs)
