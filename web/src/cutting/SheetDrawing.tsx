@@ -27,6 +27,7 @@ export function SheetDrawing({ paper, sheet, units, pass, onPass, onMove }: Shee
   const type = long / 30;
   const svg = useRef<SVGSVGElement>(null);
   const pointed = sheet.passes.find((p) => p.number === pass);
+  const numbered = apart(sheet.passes, type, height);
   return (
     <svg
       ref={svg}
@@ -56,7 +57,8 @@ export function SheetDrawing({ paper, sheet, units, pass, onPass, onMove }: Shee
             <Words
               x={rest.x + rest.size.width.mm / 2}
               y={height - rest.y - rest.size.height.mm / 2}
-              room={rest.size.width.mm}
+              width={rest.size.width.mm}
+              height={rest.size.height.mm}
               type={type}
               lines={["keep", rest.size.shown]}
               quiet
@@ -89,6 +91,7 @@ export function SheetDrawing({ paper, sheet, units, pass, onPass, onMove }: Shee
           height={height}
           type={type}
           marked={p.number === pass}
+          numbered={p.number === pass || numbered.has(p.number)}
           onPoint={(on) => onPass(on ? p.number : null)}
         />
       ))}
@@ -99,20 +102,33 @@ export function SheetDrawing({ paper, sheet, units, pass, onPass, onMove }: Shee
 interface WordsProps {
   x: number;
   y: number;
-  room: number;
+  /** Of the part, mm. */
+  width: number;
+  height: number;
   type: number;
   lines: string[];
   quiet?: boolean;
 }
 
-/** Centred lines, smaller where there is little room; none where nobody could read them. */
-function Words({ x, y, room, type, lines, quiet }: WordsProps) {
-  const longest = Math.max(...lines.map((l) => l.length));
-  const size = Math.min(type, (room * 1.7) / longest);
-  if (size < type * 0.38) return null;
+/** Half the width of a letter, and the height of a line, to its size. */
+const LETTER = 0.56;
+const LINE = 1.15;
+
+/** Centred lines, along the longer side, smaller where there is little room; none where nobody could read them. */
+function Words({ x, y, width, height, type, lines, quiet }: WordsProps) {
+  const along = height > width * 1.4;
+  const [room, high] = along ? [height, width] : [width, height];
+  const fits = (count: number) => {
+    const longest = Math.max(...lines.slice(-count).map((l) => l.length));
+    return Math.min(type, (room * 0.94) / (longest * LETTER), (high * 0.9) / (count * LINE));
+  };
+  const count = fits(lines.length) >= type * 0.6 ? lines.length : 1;
+  const size = fits(count);
+  if (size < type * 0.45) return null;
   return (
     <text
       textAnchor="middle"
+      transform={along ? `rotate(-90 ${x} ${y})` : undefined}
       fontSize={size}
       fill={quiet ? "var(--ink)" : "#26211a"}
       fontWeight={quiet ? 400 : 600}
@@ -121,8 +137,8 @@ function Words({ x, y, room, type, lines, quiet }: WordsProps) {
       paintOrder="stroke"
       pointerEvents="none"
     >
-      {lines.map((line, i) => (
-        <tspan key={i} x={x} y={y + (i - (lines.length - 1) / 2) * size * 1.15 + size * 0.35}>
+      {lines.slice(-count).map((line, i) => (
+        <tspan key={i} x={x} y={y + (i - (count - 1) / 2) * size * LINE + size * 0.35}>
           {line}
         </tspan>
       ))}
@@ -237,7 +253,8 @@ function PartShape({ part, height, type, scale, units, onMove }: PartShapeProps)
       <Words
         x={part.x + part.width / 2}
         y={height - part.y - part.height / 2}
-        room={part.width}
+        width={part.width}
+        height={part.height}
         type={type}
         lines={[part.card ? `${part.label} · ${part.card}` : part.label, part.size.shown]}
       />
@@ -250,14 +267,37 @@ interface CutLineProps {
   height: number;
   type: number;
   marked: boolean;
+  /** Whether its number has room. */
+  numbered: boolean;
   onPoint(on: boolean): void;
 }
 
-/** A cut with its number where the blade goes in. */
-function CutLine({ pass, height, type, marked, onPoint }: CutLineProps) {
+/** Where a cut has its number. */
+function bladeGoesIn(pass: CutPass, type: number, height: number) {
   const upright = pass.x1 === pass.x2;
-  const x = upright ? pass.x1 : pass.x1 + type * 0.7;
-  const y = height - (upright ? pass.y2 - type * 0.7 : pass.y1);
+  return {
+    x: upright ? pass.x1 : pass.x1 + type * 0.7,
+    y: height - (upright ? pass.y2 - type * 0.7 : pass.y1),
+  };
+}
+
+/** The cuts whose numbers do not lie on an earlier one; the others show theirs when they are pointed at. */
+function apart(passes: CutPass[], type: number, height: number): Set<number> {
+  const shown: { x: number; y: number }[] = [];
+  const numbers = new Set<number>();
+  for (const pass of passes) {
+    const place = bladeGoesIn(pass, type, height);
+    if (shown.every((p) => Math.hypot(p.x - place.x, p.y - place.y) > type * 1.25)) {
+      shown.push(place);
+      numbers.add(pass.number);
+    }
+  }
+  return numbers;
+}
+
+/** A cut with its number where the blade goes in. */
+function CutLine({ pass, height, type, marked, numbered, onPoint }: CutLineProps) {
+  const { x, y } = bladeGoesIn(pass, type, height);
   return (
     <g onPointerEnter={() => onPoint(true)} onPointerLeave={() => onPoint(false)}>
       <line
@@ -268,17 +308,21 @@ function CutLine({ pass, height, type, marked, onPoint }: CutLineProps) {
         stroke={marked ? "var(--accent)" : "#26211a"}
         strokeWidth={marked ? type / 4 : type / 9}
       />
-      <circle cx={x} cy={y} r={type * 0.62} fill={marked ? "var(--accent)" : "#26211a"} />
-      <text
-        x={x}
-        y={y + type * 0.28}
-        textAnchor="middle"
-        fontSize={type * 0.8}
-        fill="#fffdf7"
-        fontWeight={700}
-      >
-        {pass.number}
-      </text>
+      {numbered && (
+        <>
+          <circle cx={x} cy={y} r={type * 0.62} fill={marked ? "var(--accent)" : "#26211a"} />
+          <text
+            x={x}
+            y={y + type * 0.28}
+            textAnchor="middle"
+            fontSize={type * 0.8}
+            fill="#fffdf7"
+            fontWeight={700}
+          >
+            {pass.number}
+          </text>
+        </>
+      )}
     </g>
   );
 }

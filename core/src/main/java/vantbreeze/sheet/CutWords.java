@@ -11,10 +11,9 @@ public final class CutWords {
         this.ruler = ruler;
     }
 
-    /** What is in hand, where its edge lies and how far from the blade. */
+    /** What is in hand and which edge of it lies at the fence. */
     public String text(CutSheet.Pass pass) {
         Cell.Cut cut = pass.cell();
-        return "%s: %s edge to the fence, cut %s off"
-                .formatted(ruler.text(cut.size()), cut.upright() ? "left" : "lower", ruler.text(pass.fence()));
+        return "%s, %s edge to the fence".formatted(ruler.text(cut.size()), cut.upright() ? "left" : "lower");
     }
 }

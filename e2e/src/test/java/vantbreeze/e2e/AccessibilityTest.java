@@ -46,6 +46,7 @@ class AccessibilityTest extends Journey {
         button("Limits and prices paid").click();
         button("Add a class").click();
         assertAxeFindsNothing();
+        page.keyboard().press("Escape");
         view("Cutting");
         button("Plan the cutting").click();
         assertThat(page.getByTestId("cutting-summary")).containsText("from the drawer");
