@@ -159,3 +159,7 @@ export const envelopeAddress = (id: string, style: MadeEnvelope["style"], paper:
 export const papersTable = "/api/papers/table";
 
 export const photoAddress = (id: string) => `/api/papers/photos/${id}`;
+
+/** Address of a PDF of the sheets of a cutting plan. */
+export const cuttingAddress = (project: string, plan: string, paper: "a4" | "letter") =>
+  `/api/projects/${project}/exports/cutting.pdf?plan=${plan}&paper=${paper}`;

@@ -19,8 +19,8 @@ const SAVE_WORDS = {
 };
 
 const PRINTS = [
-  { what: "plan", paper: "a4", label: "Plan on one page, A4" },
-  { what: "plan", paper: "letter", label: "Plan on one page, Letter" },
+  { what: "plan", paper: "a4", label: "Plan, A4" },
+  { what: "plan", paper: "letter", label: "Plan, Letter" },
   { what: "template", paper: "a4", label: "1:1 template, A4" },
   { what: "template", paper: "letter", label: "1:1 template, Letter" },
 ] as const;

@@ -1,6 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { useEffect, useRef, useState } from "react";
-import { api } from "../api/client";
+import { api, cuttingAddress } from "../api/client";
 import type { Cutting, LaidPart, PaperCutting, PinnedPart, SheetCutting } from "../api/types";
 import { Button } from "../parts/Button";
 import { counted } from "../parts/counted";
@@ -120,6 +120,7 @@ export function CuttingView() {
             onLonger={() => void look(LONG_SECONDS)}
             onStop={() => void stop()}
             onLetGo={() => void look(SECONDS, [])}
+            address={cuttingAddress(project.id, plan.id, units === "INCH" ? "letter" : "a4")}
           />
           {at && paper && (
             <div className="grid grid-cols-1 items-start gap-4 lg:grid-cols-[9rem_minmax(0,1fr)_20rem]">
@@ -213,10 +214,12 @@ interface SummaryProps {
   onLonger(): void;
   onStop(): void;
   onLetGo(): void;
+  /** Of its print. */
+  address: string;
 }
 
 /** What the plan comes to, in a line or two. */
-function Summary({ plan, done, busy, onLonger, onStop, onLetGo }: SummaryProps) {
+function Summary({ plan, done, busy, onLonger, onStop, onLetGo, address }: SummaryProps) {
   const sheets = plan.papers.flatMap((p) => p.sheets);
   const all = sheets.reduce((n, s) => n + s.together, 0);
   const fewest = plan.papers.reduce((n, p) => n + p.fewest, 0);
@@ -264,6 +267,16 @@ function Summary({ plan, done, busy, onLonger, onStop, onLetGo }: SummaryProps) 
           <Button disabled={busy} onClick={onLonger}>
             Look for longer
           </Button>
+        )}
+        {!plan.running && (
+          <a
+            href={address}
+            target="_blank"
+            rel="noreferrer"
+            className="border-rule bg-raised hover:bg-accent-soft inline-flex min-h-9 items-center rounded-md border px-2.5 text-sm font-semibold"
+          >
+            Print the sheets
+          </a>
         )}
         {plan.asked.pins.length > 0 && done === 0 && (
           <Button disabled={busy} onClick={onLetGo}>

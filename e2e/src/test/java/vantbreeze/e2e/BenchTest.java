@@ -30,7 +30,7 @@ class BenchTest extends Journey {
 
         Page print = page.waitForPopup(() -> {
             button("Print").click();
-            page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Plan on one page, Letter"))
+            page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Plan, Letter"))
                     .click();
         });
         org.assertj.core.api.Assertions.assertThat(print.url()).endsWith("/exports/plan.pdf?paper=letter");

@@ -57,6 +57,8 @@ public class CuttingService implements Inspected, DisposableBean {
     private static final int MOST_SECONDS = 60;
     private static final int MOST_PINS = 200;
 
+    private static final long QUICK_MILLISECONDS = 250;
+
     /** So long the answer waits for what is found soon. */
     private static final long SOON_MILLISECONDS = 1500;
 
@@ -179,23 +181,12 @@ public class CuttingService implements Inspected, DisposableBean {
     private void look(CuttingJson begun, List<Wanted> wanted, Search search) {
         CuttingJson.AskJson asked = begun.asked();
         try {
-            Kit kit = new Kit(
-                    wanted.stream()
-                            .map(w -> new Kit.Card(
-                                    w.id(), w.name(), w.count(), w.plan().parts()))
-                            .toList(),
-                    asked.keepsGrain(),
-                    pins(asked));
-            UnitSystem units = wanted.get(0).brief().units();
-            Length trimmer = wanted.get(0).brief().tools().trimmer();
-            Map<String, SheetJson> drawer = new HashMap<>();
-            sheets.list().forEach(s -> drawer.put(s.id(), s));
-            CuttingWriter writer = new CuttingWriter(
-                    units, sheet -> Optional.ofNullable(drawer.get(sheet)).map(SheetJson::photo));
+            Map<String, SheetJson> drawer = drawer();
+            CuttingWriter writer = writer(wanted.get(0), drawer);
             KitPlan found = KitPlan.of(
-                    kit,
+                    kit(wanted, asked.keepsGrain(), pins(asked)),
                     stuff -> supplies(stuff, wanted),
-                    trimmer,
+                    wanted.get(0).brief().tools().trimmer(),
                     asked.twoAtOnce(),
                     TimeUnit.SECONDS.toNanos(asked.seconds()),
                     search::isStopped,
@@ -212,6 +203,47 @@ public class CuttingService implements Inspected, DisposableBean {
         } catch (RuntimeException e) {
             search.failed(e);
         }
+    }
+
+    /** One card, planned within a moment and not kept. Empty where the sheets at hand do not suffice. */
+    public List<CuttingJson.PaperCutJson> quickly(String project, String name, Plan plan) {
+        Wanted one = new Wanted(project, name, 1, plan);
+        Map<String, SheetJson> drawer = drawer();
+        try {
+            return writer(one, drawer)
+                    .write(KitPlan.of(
+                            kit(List.of(one), true, Map.of()),
+                            stuff -> supplies(stuff, List.of(one)),
+                            plan.brief().tools().trimmer(),
+                            false,
+                            TimeUnit.MILLISECONDS.toNanos(QUICK_MILLISECONDS),
+                            () -> false,
+                            soFar -> {}));
+        } catch (SheetException tooFew) {
+            return List.of();
+        }
+    }
+
+    private static Kit kit(List<Wanted> wanted, boolean keepsGrain, Map<String, Blank.Pin> pins) {
+        return new Kit(
+                wanted.stream()
+                        .map(w -> new Kit.Card(
+                                w.id(), w.name(), w.count(), w.plan().parts()))
+                        .toList(),
+                keepsGrain,
+                pins);
+    }
+
+    private Map<String, SheetJson> drawer() {
+        Map<String, SheetJson> drawer = new HashMap<>();
+        sheets.list().forEach(s -> drawer.put(s.id(), s));
+        return drawer;
+    }
+
+    private static CuttingWriter writer(Wanted card, Map<String, SheetJson> drawer) {
+        return new CuttingWriter(
+                card.brief().units(),
+                sheet -> Optional.ofNullable(drawer.get(sheet)).map(SheetJson::photo));
     }
 
     private static Map<String, Blank.Pin> pins(CuttingJson.AskJson asked) {

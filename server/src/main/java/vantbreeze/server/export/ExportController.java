@@ -19,6 +19,8 @@ import org.springframework.web.bind.annotation.RestController;
 import vantbreeze.plan.Card;
 import vantbreeze.plan.Plan;
 import vantbreeze.post.MadeEnvelope;
+import vantbreeze.server.cutting.CuttingJson;
+import vantbreeze.server.cutting.CuttingService;
 import vantbreeze.server.plan.Cards;
 import vantbreeze.server.project.ProjectJson;
 import vantbreeze.server.project.ProjectService;
@@ -31,10 +33,12 @@ class ExportController {
 
     private final ProjectService projects;
     private final Cards cards;
+    private final CuttingService cuttings;
 
-    ExportController(ProjectService projects, Cards cards) {
+    ExportController(ProjectService projects, Cards cards, CuttingService cuttings) {
         this.projects = projects;
         this.cards = cards;
+        this.cuttings = cuttings;
     }
 
     @Retention(RetentionPolicy.RUNTIME)
@@ -49,7 +53,20 @@ class ExportController {
     @PdfAnswer
     @GetMapping("/plan.pdf")
     ResponseEntity<byte[]> plan(@PathVariable String id, @RequestParam(defaultValue = "a4") String paper) {
-        return pdf(id, paper, "plan", PlanPdf::of);
+        return pdf(
+                id,
+                paper,
+                "plan",
+                (name, plan, sheet) -> PlanPdf.of(name, plan, cuttings.quickly(id, name, plan), sheet));
+    }
+
+    /** The sheets of a cutting plan. */
+    @PdfAnswer
+    @GetMapping("/cutting.pdf")
+    ResponseEntity<byte[]> cutting(
+            @PathVariable String id, @RequestParam String plan, @RequestParam(defaultValue = "a4") String paper) {
+        List<CuttingJson.PaperCutJson> papers = cuttings.get(plan).papers();
+        return pdf(id, paper, "cutting", (name, card, sheet) -> CuttingPages.of(name, papers, sheet));
     }
 
     @PdfAnswer

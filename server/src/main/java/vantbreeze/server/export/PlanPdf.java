@@ -7,7 +7,10 @@ import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.multipdf.PDFMergerUtility;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.locationtech.jts.geom.Coordinate;
 import vantbreeze.make.ObliqueReading;
@@ -22,73 +25,60 @@ import vantbreeze.measure.Size;
 import vantbreeze.plan.Plan;
 import vantbreeze.plan.Severity;
 import vantbreeze.plan.Snag;
+import vantbreeze.server.cutting.CuttingJson;
 import vantbreeze.structure.Panel;
 import vantbreeze.structure.Piece;
 
-/** The plan on one page: drawing with measures, score card, pieces and mats, steps and cautions. */
+/**
+ * The plan to take to the table: drawings with measures to one scale, then score cards, parts, order of work and cautions as
+ * text, then every sheet with its cuts. What does not fit takes another page; no type is set below 9 points but the digits of
+ * fractions.
+ */
 final class PlanPdf {
 
     private static final double MARGIN_MM = 14;
-    private static final double TEXT_MM = 3.2;
-    private static final double SMALL_MM = 2.7;
+
+    /** 9.6 points. */
+    private static final double TYPE_MM = 3.4;
+
     private static final double LEADING = 1.42;
 
-    /** The drawings take this much of the page's height before the type is set smaller, and what is left over. */
-    private static final double LEAST_DRAWING_MM = 62;
+    /** Of the page's height, what the highest piece may take. */
+    private static final double HIGHEST = 0.42;
 
-    /** Smaller type is not read. */
-    private static final double SMALLEST_MM = 1.4;
+    private static final double GAP_MM = 8;
 
-    /** Long plans are set smaller, step by step, until they fit their page. */
-    private static final double[] SIZES = {1, 0.9, 0.8, 0.7, 0.6, 0.5};
-
-    private final String name;
+    private final PDDocument document;
+    private final PdfFonts fonts;
     private final Plan plan;
     private final Paper paper;
     private final Ruler ruler;
-    private final double zoom;
-    private final double drawingMm;
+    private final List<String> key = new ArrayList<>();
     private PdfPage page;
+    private double x;
     private double y;
+    private double rowHeight;
 
-    private PlanPdf(String name, Plan plan, Paper paper, double zoom, double drawingMm) {
-        this.name = name;
+    private PlanPdf(PDDocument document, Plan plan, Paper paper) {
+        this.document = document;
+        this.fonts = new PdfFonts(document);
         this.plan = plan;
         this.paper = paper;
         this.ruler = plan.brief().ruler();
-        this.zoom = zoom;
-        this.drawingMm = drawingMm;
     }
 
-    static byte[] of(String name, Plan plan, Paper paper) {
-        PlanPdf pdf = null;
-        byte[] drawn = null;
-        for (double zoom : SIZES) {
-            pdf = new PlanPdf(name, plan, paper, zoom, LEAST_DRAWING_MM * zoom);
-            drawn = pdf.draw();
-            if (pdf.y >= MARGIN_MM) {
-                break;
-            }
-        }
-        double left = pdf.y - MARGIN_MM;
-        return left > 0 ? new PlanPdf(name, plan, paper, pdf.zoom, pdf.drawingMm + left).draw() : drawn;
-    }
-
-    private byte[] draw() {
+    /** @param cutting how it is cut; none where that is not known */
+    static byte[] of(String name, Plan plan, List<CuttingJson.PaperCutJson> cutting, Paper paper) {
         try (PDDocument document = new PDDocument();
                 ByteArrayOutputStream out = new ByteArrayOutputStream()) {
-            try (PdfPage drawn = new PdfPage(document, new PdfFonts(document), paper)) {
-                page = drawn;
-                y = paper.heightMm() - MARGIN_MM - 4;
-                heading();
-                plan.scoreCards().forEach(this::pieceDrawing);
-                plan.scoreCards().forEach(this::scoreCard);
-                cutList();
-                steps();
-                snags();
+            PlanPdf pdf = new PlanPdf(document, plan, paper);
+            pdf.drawings(name);
+            try (PDDocument text = Loader.loadPDF(TextPages.of(name, pdf.text(), paper))) {
+                new PDFMergerUtility().appendDocument(document, text);
+                CuttingPages.add(document, pdf.fonts, paper, cutting);
+                document.getDocumentInformation().setTitle(name);
+                document.save(out);
             }
-            document.getDocumentInformation().setTitle(name);
-            document.save(out);
             return out.toByteArray();
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -99,9 +89,28 @@ final class PlanPdf {
         return paper.widthMm() - 2 * MARGIN_MM;
     }
 
-    private void heading() {
-        page.text(MARGIN_MM, y, 6 * zoom, true, page.fitting(name, 6 * zoom, true, paper.widthMm() - 2 * MARGIN_MM));
-        y -= 7 * zoom;
+    private void drawings(String name) {
+        begin();
+        page.text(MARGIN_MM, y, 6, true, page.fitting(name, 6, true, width()));
+        y -= 7;
+        for (String line : page.wrap(summary(), TYPE_MM, width())) {
+            page.text(MARGIN_MM, y, TYPE_MM, false, line);
+            y -= TYPE_MM * LEADING;
+        }
+        y -= 3;
+        double scale = scale();
+        plan.scoreCards().forEach(card -> pieceDrawing(card, scale));
+        page.close();
+    }
+
+    private void begin() {
+        page = new PdfPage(document, fonts, paper);
+        x = MARGIN_MM;
+        y = paper.heightMm() - MARGIN_MM - 4;
+        rowHeight = 0;
+    }
+
+    private String summary() {
         StringBuilder line = new StringBuilder(plan.brief().fold().name());
         if (plan.closed() != null) {
             line.append(", closed %s, %.1f mm thick, %.0f g"
@@ -120,33 +129,46 @@ final class PlanPdf {
                                     .toLowerCase(java.util.Locale.ROOT)
                                     .replace('_', ' ')));
         }
-        row(line.toString(), TEXT_MM);
-        y -= 2 * zoom;
+        return line.toString();
     }
 
-    /** One scale for all pieces of a card, so that they can be told apart by size. */
+    /** One scale for all pieces of a card, so that they can be told apart by size; never larger than life. */
     private double scale() {
         double widest = 0;
-        double height = 0;
+        double highest = 0;
         for (ScoreCard card : plan.scoreCards()) {
             widest = Math.max(widest, card.piece().size().width().millimetres());
-            height += card.piece().size().height().millimetres();
+            highest = Math.max(highest, card.piece().size().height().millimetres());
         }
-        return Math.min(width() / widest, drawingMm / height);
+        return Math.min(1, Math.min(width() / widest, paper.heightMm() * HIGHEST / highest));
     }
 
-    private void pieceDrawing(ScoreCard card) {
+    /** Beside the one before it where there is room, otherwise below, otherwise on another page. */
+    private void pieceDrawing(ScoreCard card, double scale) {
         Piece piece = card.piece();
         Size size = piece.size();
-        double scale = scale();
+        double drawnWidth = size.width().millimetres() * scale;
         double drawnHeight = size.height().millimetres() * scale;
-        double left = MARGIN_MM + (width() - size.width().millimetres() * scale) / 2;
+        String caption = "%s %s".formatted(piece.name(), ruler.text(size));
+        double wide = Math.min(width(), Math.max(drawnWidth, page.width(caption, TYPE_MM, true)));
         List<SquareReading> upright = card.lines().stream()
                 .flatMap(r -> r instanceof SquareReading square ? Stream.of(square) : Stream.empty())
                 .filter(r -> r.lie() == ScoreReading.Lie.UPRIGHT)
                 .toList();
-        y -= scorePositions(upright, left, scale, y);
-        double top = y;
+        Positions positions = positions(upright, scale);
+        double high = positions.lines() * TYPE_MM * LEADING + drawnHeight + 2 * TYPE_MM * LEADING + GAP_MM;
+        if (x + wide > MARGIN_MM + width() + 0.01) {
+            x = MARGIN_MM;
+            y -= rowHeight;
+            rowHeight = 0;
+        }
+        if (y - high < MARGIN_MM && y < paper.heightMm() - MARGIN_MM - 30) {
+            page.close();
+            begin();
+        }
+        double left = x + (wide - drawnWidth) / 2;
+        double top = y - positions.lines() * TYPE_MM * LEADING;
+        positions.draw(left, top);
         PieceDrawing drawing = new PieceDrawing(page, scale, left, top - drawnHeight);
         drawing.draw(piece);
         for (Panel panel : plan.structure().panels()) {
@@ -154,52 +176,59 @@ final class PlanPdf {
                 label(drawing, panel, size, scale);
             }
         }
-        page.centred(
-                MARGIN_MM + width() / 2,
-                top - drawnHeight - 4 * zoom,
-                SMALL_MM * zoom,
-                false,
-                "%s %s, face side up; valleys dashed, mountains dash-dot; not to scale"
-                        .formatted(piece.name(), ruler.text(size)));
-        y = top - drawnHeight - 9 * zoom;
+        page.centred(x + wide / 2, top - drawnHeight - 1.3 * TYPE_MM, TYPE_MM, true, caption);
+        x += wide + GAP_MM;
+        rowHeight = Math.max(rowHeight, high);
     }
 
-    /** Each position once, over its score; where two would touch, the next goes one line higher. @return the height taken */
-    private double scorePositions(List<SquareReading> scores, double left, double scale, double from) {
-        double line = SMALL_MM * LEADING * zoom;
-        List<Length> positions = scores.stream()
+    /** Score positions over a piece: where two would touch, the next goes one line higher. */
+    private final class Positions {
+
+        private final List<Double> at = new ArrayList<>();
+        private final List<Integer> line = new ArrayList<>();
+        private final List<String> text = new ArrayList<>();
+        private int lines;
+
+        int lines() {
+            return lines;
+        }
+
+        void draw(double left, double top) {
+            for (int i = 0; i < at.size(); i++) {
+                page.centred(
+                        left + at.get(i), top + line.get(i) * TYPE_MM * LEADING + 1.2, TYPE_MM, false, text.get(i));
+            }
+        }
+    }
+
+    private Positions positions(List<SquareReading> scores, double scale) {
+        Positions positions = new Positions();
+        List<Double> taken = new ArrayList<>();
+        for (Length position : scores.stream()
                 .map(SquareReading::fromStart)
                 .distinct()
                 .sorted()
-                .toList();
-        List<Double> taken = new ArrayList<>();
-        List<Integer> lines = new ArrayList<>();
-        for (Length position : positions) {
-            double x = left + position.millimetres() * scale;
-            double half = page.width(ruler.text(position), SMALL_MM * zoom, false) / 2 + zoom / 2;
+                .toList()) {
+            String text = ruler.text(position);
+            double at = position.millimetres() * scale;
+            double half = page.width(text, TYPE_MM, false) / 2 + 0.5;
             int free = 0;
-            while (free < taken.size() && taken.get(free) > x - half) {
+            while (free < taken.size() && taken.get(free) > at - half) {
                 free++;
             }
             if (free == taken.size()) {
                 taken.add(0.0);
             }
-            taken.set(free, x + half);
-            lines.add(free);
+            taken.set(free, at + half);
+            positions.at.add(at);
+            positions.line.add(free);
+            positions.text.add(text);
         }
-        double height = Math.max(1, taken.size()) * line;
-        for (int i = 0; i < positions.size(); i++) {
-            page.centred(
-                    left + positions.get(i).millimetres() * scale,
-                    from - height + lines.get(i) * line + 1.2 * zoom,
-                    SMALL_MM * zoom,
-                    false,
-                    ruler.text(positions.get(i)));
-        }
-        return height;
+        positions.lines = Math.max(1, taken.size());
+        return positions;
     }
 
-    /** Across the panel, or along it where it is narrow; smaller where it must be, down to what can be read. */
+    /** Across the panel, or along it where it is narrow; where neither can be read, a number that the text explains. */
     private void label(PieceDrawing drawing, Panel panel, Size piece, double scale) {
         String measure = panel.box().height().equals(piece.height())
                 ? ruler.text(panel.box().width())
@@ -209,118 +238,99 @@ final class PlanPdf {
         double cy = drawing.y(inside.y / Length.COUNTS_PER_MILLIMETRE);
         double wide = panel.box().width().millimetres() * scale;
         double high = panel.box().height().millimetres() * scale;
-        double type = SMALL_MM * zoom;
-        double length = 1.1 * Math.max(page.width(panel.name(), type, true), page.width(measure, type, false));
-        double thick = 2.6 * type;
+        double length = 1.05 * Math.max(page.width(panel.name(), TYPE_MM, true), page.width(measure, TYPE_MM, false));
+        double thick = 2.5 * TYPE_MM;
         boolean along = length > wide && high > wide;
-        double shrunk = Math.min(1, Math.min((along ? high : wide) / length, (along ? wide : high) / thick));
-        if (shrunk * type < SMALLEST_MM) {
+        if ((along ? high : wide) >= length && (along ? wide : high) >= thick) {
+            page.turned(along ? 90 : 0, cx, cy, () -> {
+                page.centred(0, 0.3 * TYPE_MM, TYPE_MM, true, panel.name());
+                page.centred(0, -1.1 * TYPE_MM, TYPE_MM, false, measure);
+            });
             return;
         }
-        double small = shrunk * type;
-        page.turned(along ? 90 : 0, cx, cy, () -> {
-            page.centred(0, 0.3 * small, small, true, panel.name());
-            page.centred(0, -1.1 * small, small, false, measure);
-        });
-    }
-
-    private void title(String text) {
-        y -= 1.5 * zoom;
-        page.text(MARGIN_MM, y, 4 * zoom, true, text);
-        y -= 5.2 * zoom;
-    }
-
-    private void row(String text, double size) {
-        for (String line : page.wrap(text, size * zoom, width())) {
-            page.text(MARGIN_MM, y, size * zoom, false, line);
-            y -= size * LEADING * zoom;
+        key.add("%s, %s: %s".formatted(panel.name(), panel.piece(), measure));
+        String number = String.valueOf(key.size());
+        if (Math.min(wide, high) > 0.9 * TYPE_MM) {
+            page.centred(cx, cy - 0.35 * TYPE_MM, TYPE_MM, true, number);
         }
     }
 
-    private void columns(double[] at, boolean bold, String... cells) {
-        for (int i = 0; i < cells.length; i++) {
-            page.text(MARGIN_MM + at[i], y, TEXT_MM * zoom, bold, cells[i]);
+    private Html text() {
+        Html html = new Html();
+        html.paragraph("Drawings are face side up, all to one scale; valleys dashed, mountains dash-dot.");
+        if (!key.isEmpty()) {
+            html.heading("Numbers in the drawings").list(true, key);
         }
-        y -= TEXT_MM * LEADING * zoom;
+        plan.scoreCards().forEach(card -> scoreCard(html, card));
+        html.heading("Parts")
+                .table(
+                        List.of("how many", "", "width × height", "for"),
+                        plan.cutList().stream()
+                                .map(p -> List.of(
+                                        p.count() + " ×",
+                                        p.name(),
+                                        ruler.text(p.size()),
+                                        Stream.of(p.goesOn(), p.note())
+                                                .filter(t -> !t.isEmpty())
+                                                .collect(Collectors.joining("; "))))
+                                .toList(),
+                        2);
+        html.heading("Order of work")
+                .list(
+                        true,
+                        plan.steps().stream()
+                                .map(s -> s.title() + ": " + s.text())
+                                .toList());
+        Set<String> cautions = new LinkedHashSet<>();
+        plan.steps().stream().map(Step::caution).filter(c -> !c.isEmpty()).forEach(cautions::add);
+        if (!cautions.isEmpty()) {
+            html.heading("Take care");
+            cautions.stream()
+                    .filter(c ->
+                            cautions.stream().noneMatch(longer -> longer.length() > c.length() && longer.startsWith(c)))
+                    .forEach(html::paragraph);
+        }
+        List<String> snags = plan.snags().stream()
+                .filter(s -> s.severity() != Severity.NOTE)
+                .map(Snag::text)
+                .toList();
+        if (!snags.isEmpty()) {
+            html.heading("Mind before you cut").list(false, snags);
+        }
+        return html;
     }
 
-    private void scoreCard(ScoreCard card) {
+    private void scoreCard(Html html, ScoreCard card) {
         if (card.settings().isEmpty()) {
             return;
         }
-        title("Score card: " + card.piece().name());
-        double[] at = {0, 40, 70, 100, 122};
         boolean level = card.settings().stream().anyMatch(r -> r.lie() == ScoreReading.Lie.LEVEL);
         boolean upright = card.settings().stream().anyMatch(r -> r.lie() == ScoreReading.Lie.UPRIGHT);
         String oneEnd = !level ? "from the left" : upright ? "left or bottom" : "from the bottom";
         String otherEnd = !level ? "from the right" : upright ? "right or top" : "from the top";
-        columns(at, true, "score", oneEnd, otherEnd, "score on", "fold");
-        for (ScoreSetting s : card.settings()) {
-            columns(
-                    at,
-                    false,
-                    s.name(),
-                    s.at() instanceof SquareReading square
-                            ? ruler.text(square.fromStart())
-                            : s.at() instanceof ObliqueReading ? "by ruler" : "by template",
-                    s.at() instanceof SquareReading square ? ruler.text(square.fromEnd()) : "",
-                    s.scoreOn().map(side -> side.word() + " side").orElse("see fold"),
-                    s.how(ruler));
-        }
+        html.heading("Score card: " + card.piece().name())
+                .table(
+                        List.of("score", oneEnd, otherEnd, "score on", "fold"),
+                        card.settings().stream().map(this::setting).toList(),
+                        1);
         for (ScoreSetting s : card.settings()) {
             if (s.at() instanceof ObliqueReading oblique) {
-                row("%s: the ruler lies %s.".formatted(s.name(), oblique.along(ruler)), TEXT_MM);
+                html.paragraph("%s: the ruler lies %s.".formatted(s.name(), oblique.along(ruler)));
             }
         }
         for (ScoreCard.BothEnds both : card.sameFromBothEnds()) {
-            row("From both ends, %s up: %s.".formatted(both.side().word(), both.text(ruler)), TEXT_MM);
+            html.paragraph("From both ends, %s up: %s.".formatted(both.side().word(), both.text(ruler)));
         }
     }
 
-    private void cutList() {
-        title("Pieces");
-        double[] at = {0, 12, 50, 92};
-        columns(at, true, "how many", "", "width × height", "for");
-        for (Plan.CutPiece piece : plan.cutList()) {
-            String use = piece.note().isEmpty() ? piece.goesOn() : piece.goesOn() + "; " + piece.note();
-            page.text(MARGIN_MM + at[0], y, TEXT_MM * zoom, false, piece.count() + " ×");
-            page.text(MARGIN_MM + at[1], y, TEXT_MM * zoom, false, piece.name());
-            page.text(MARGIN_MM + at[2], y, TEXT_MM * zoom, true, ruler.text(piece.size()));
-            for (String line : page.wrap(use, TEXT_MM * zoom, width() - at[3])) {
-                page.text(MARGIN_MM + at[3], y, TEXT_MM * zoom, false, line);
-                y -= TEXT_MM * LEADING * zoom;
-            }
-        }
-    }
-
-    private void steps() {
-        title("Order of work");
-        int number = 1;
-        Set<String> cautions = new LinkedHashSet<>();
-        for (Step step : plan.steps()) {
-            row("%d. %s: %s".formatted(number++, step.title(), step.text()), TEXT_MM);
-            if (!step.caution().isEmpty()) {
-                cautions.add(step.caution());
-            }
-        }
-        if (!cautions.isEmpty()) {
-            title("Take care");
-            cautions.stream()
-                    .filter(c ->
-                            cautions.stream().noneMatch(longer -> longer.length() > c.length() && longer.startsWith(c)))
-                    .forEach(c -> row(c, TEXT_MM));
-        }
-    }
-
-    private void snags() {
-        if (plan.snags().stream().allMatch(s -> s.severity() == Severity.NOTE)) {
-            return;
-        }
-        title("Mind before you cut");
-        for (Snag snag : plan.snags()) {
-            if (snag.severity() != Severity.NOTE) {
-                row("! " + snag.text(), TEXT_MM);
-            }
-        }
+    private List<String> setting(ScoreSetting s) {
+        return List.of(
+                s.name(),
+                s.at() instanceof SquareReading square
+                        ? ruler.text(square.fromStart())
+                        : s.at() instanceof ObliqueReading ? "by ruler" : "by template",
+                s.at() instanceof SquareReading square ? ruler.text(square.fromEnd()) : "",
+                s.scoreOn().map(side -> side.word() + " side").orElse("see fold"),
+                s.how(ruler));
     }
 }

@@ -14,6 +14,9 @@ import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.MediaType;
@@ -210,6 +213,31 @@ class CuttingApiTest extends TestApplication {
                                 .formatted(project, pin.replace("50.8", "290")))
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(jsonPath("$.detail", containsString("outside")));
+    }
+
+    /** Read back with Apache PDFBox. */
+    @Test
+    void theSheetsArePrinted() throws Exception {
+        String project = project("#10203f");
+        JsonNode plan = planned(project, 2);
+        byte[] pdf = http.perform(get("/api/projects/%s/exports/cutting.pdf".formatted(project))
+                        .param("plan", plan.get("id").asString()))
+                .andExpect(status().isOk())
+                .andReturn()
+                .getResponse()
+                .getContentAsByteArray();
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            int sheets = 0;
+            for (JsonNode paper : plan.get("papers")) {
+                sheets += paper.get("sheets").size();
+            }
+            assertThat(document.getNumberOfPages()).isEqualTo((sheets + 1) / 2);
+            String text = new PDFTextStripper().getText(document);
+            for (int i = 1; i <= sheets; i++) {
+                assertThat(text).contains("Sheet %d: ".formatted(i));
+            }
+            assertThat(text).contains("fence at").contains("base");
+        }
     }
 
     @Test

@@ -61,7 +61,7 @@ final class PdfReading extends PDFGraphicsStreamEngine {
     /** All text with single spaces; a fraction's small digits are kept apart from a whole number before them. */
     static String text(PDDocument document) throws IOException {
         StringBuilder text = new StringBuilder();
-        new PDFTextStripper() {
+        PDFTextStripper stripper = new PDFTextStripper() {
             private float sizeBefore;
 
             @Override
@@ -85,8 +85,10 @@ final class PdfReading extends PDFGraphicsStreamEngine {
             protected void writeWordSeparator() {
                 text.append(' ');
             }
-        }.getText(document);
-        return text.toString().replaceAll("(?<=\u2044)\\s+|\\s+(?=\u2044)", "").replaceAll("\\s+", " ");
+        };
+        stripper.setSortByPosition(true);
+        stripper.getText(document);
+        return text.toString().replaceAll("(?<=\u2044)\\s+|\\s+(?=\u2044)", "").replaceAll("[\\s\u00a0]+", " ");
     }
 
     private static double mm(double points) {

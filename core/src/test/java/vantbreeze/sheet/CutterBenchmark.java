@@ -1,0 +1,82 @@
+package vantbreeze.sheet;
+
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Param;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+import vantbreeze.measure.Length;
+
+/**
+ * How long the cutting of a kit is planned, a second at the most, on one core; each call another kit. With a main method that says
+ * how many kits are proven and compares with the exact model on the same kits.
+ */
+@State(Scope.Thread)
+@BenchmarkMode(Mode.SampleTime)
+@OutputTimeUnit(TimeUnit.MILLISECONDS)
+@Warmup(iterations = 3, time = 3)
+@Measurement(iterations = 3, time = 5)
+@Fork(1)
+public class CutterBenchmark {
+
+    private static final long SECOND = 1_000_000_000L;
+    private static final int KITS = 100;
+
+    @Param({"12", "20", "60"})
+    public int parts;
+
+    private int seed;
+
+    private static Cutting cut(List<Blank> blanks) {
+        return Cutter.plan(blanks, List.of(Kits.SQUARE), Kits.TRIMMER, new Deadline(SECOND, () -> false), c -> {});
+    }
+
+    @Benchmark
+    public Cutting plan() {
+        seed = (seed + 1) % KITS;
+        return cut(Kits.random(seed, parts));
+    }
+
+    /** @param arguments "exact" to compare small kits with the exact model as well */
+    public static void main(String[] arguments) {
+        for (int parts : new int[] {12, 20, 60}) {
+            int proven = 0;
+            double near = 0;
+            for (int seed = 0; seed < KITS; seed++) {
+                List<Blank> blanks = Kits.random(seed, parts);
+                Cutting cutting = cut(blanks);
+                proven += cutting.isProven() ? 1 : 0;
+                double area = blanks.stream().mapToDouble(Blank::area).sum() / Kits.SQUARE.area();
+                double taken = cutting.count() - Cutting.largestRest(cutting.sheets()) / Kits.SQUARE.area();
+                near += taken <= area * 1.05 || cutting.count() <= Math.ceil(area) ? 1 : 0;
+            }
+            System.out.printf(
+                    "%d parts: proven %d of %d, at the area bound or within 5 %% of it %.0f%n",
+                    parts, proven, KITS, near);
+        }
+        for (int parts : arguments.length > 0 ? new int[] {6, 8, 10, 12} : new int[0]) {
+            for (int seed = 0; seed < 5; seed++) {
+                List<Blank> blanks = Kits.random(100L * parts + seed, parts);
+                long begun = System.nanoTime();
+                int own = cut(blanks).count();
+                long between = System.nanoTime();
+                String exact;
+                try {
+                    exact = String.valueOf(ExactModel.fewestSheets(blanks, Kits.SQUARE, Length.COUNTS_PER_INCH / 4));
+                } catch (IllegalStateException notKnown) {
+                    exact = "not known";
+                }
+                System.out.printf(
+                        "%d parts, kit %d: %d sheets in %.0f ms; CP-SAT %s in %.0f ms%n",
+                        parts, seed, own, (between - begun) / 1e6, exact, (System.nanoTime() - between) / 1e6);
+            }
+        }
+    }
+}
