@@ -24,6 +24,7 @@ import type {
   ShelfEntry,
   StoreState,
   TableEntry,
+  ToolSet,
   Units,
 } from "./types";
 
@@ -130,6 +131,9 @@ export const api = {
     request<Cutting>("POST", `/cuttings/${id}/sheets/${number}/uncut`),
   envelopes: () => request<TableEntry[]>("GET", "/envelopes"),
   tools: () => request<{ grids: Grid[] }>("GET", "/tools"),
+  ownTools: () => request<ToolSet[]>("GET", "/tools/own"),
+  changeTools: (set: ToolSet) =>
+    request<ToolSet>("PUT", `/tools/own/${set.units}`, { version: set.version, tools: set.tools }),
   projects: () => request<ProjectSummary[]>("GET", "/projects"),
   project: (id: string) => request<Project>("GET", `/projects/${id}`),
   create: (name: string, brief: Brief) => request<Project>("POST", "/projects", { name, brief }),

@@ -48,6 +48,7 @@ export type SheetCutting = Schemas["SheetCutting"];
 export type LaidPart = Schemas["LaidPart"];
 export type CutPass = Schemas["CutPass"];
 export type PinnedPart = Schemas["PinnedPart"];
+export type ToolSet = Schemas["ToolSet"];
 export type Units = Brief["units"];
 
 /** One field that a request was refused for. */

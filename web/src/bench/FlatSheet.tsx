@@ -4,6 +4,8 @@ import { path, points } from "../parts/shapes";
 import { usePlan } from "../state/useBench";
 import type { Mark } from "./marks";
 import { contains, readableOn } from "../paper/readable";
+import { photoAddress } from "../api/client";
+import { usePapers } from "./useTables";
 import { RulerScale } from "./RulerScale";
 import { LABEL_LINE, ScoreMark } from "./ScoreMark";
 
@@ -66,6 +68,39 @@ function labelInk(panel: Panel, mats: Mat[]): string {
   return top ? readableOn(top.paper.colour) : "var(--ink)";
 }
 
+/** The photograph of the sheet that the base is cut from, its lower left corner at the piece's: scores are placed by it. */
+function PhotoUnder({ piece }: { piece: Piece }) {
+  const base = usePlan((p) => p.brief.base);
+  const id = useId().replace(/[^\w-]/g, "_");
+  const photo = usePapers().find(
+    (s) =>
+      s.photo &&
+      s.content.kind === "PAPER" &&
+      s.content.stock === base.stock &&
+      s.content.colour.toLowerCase() === base.colour.toLowerCase() &&
+      s.content.print === base.print,
+  )?.photo;
+  if (!photo) return null;
+  const height = piece.size.height.mm;
+  return (
+    <>
+      <clipPath id={id}>
+        <path d={path(piece.outline, piece.holes, height)} clipRule="evenodd" />
+      </clipPath>
+      <g clipPath={`url(#${id})`} data-testid="photo-under">
+        <image
+          href={photoAddress(photo.id)}
+          x={-photo.x}
+          y={height - (photo.height - photo.y)}
+          width={photo.width}
+          height={photo.height}
+          preserveAspectRatio="none"
+        />
+      </g>
+    </>
+  );
+}
+
 /** The flat piece to scale between two rulers; its scores are dragged along the tool's grid. */
 export function FlatSheet({
   piece,
@@ -115,6 +150,7 @@ export function FlatSheet({
         stroke="var(--ink)"
         strokeWidth={1.4 * u}
       />
+      <PhotoUnder piece={piece} />
       {mats
         .filter((m) => m.side === "FACE" && piece.panels.some((p) => p.name === m.panel))
         .map((m, i) => (

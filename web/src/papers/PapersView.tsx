@@ -9,6 +9,7 @@ import { StoreTrouble } from "../parts/StoreTrouble";
 import { TopBar } from "../parts/TopBar";
 import { Trouble } from "../parts/Trouble";
 import { EnvelopeDrawer } from "../post/EnvelopeDrawer";
+import { OwnTools } from "./OwnTools";
 import { readPhoto } from "./photo";
 import { SheetForm } from "./SheetForm";
 import { SheetFill } from "./SheetPicture";
@@ -174,9 +175,14 @@ export function PapersView() {
             {pile(offcuts, "Offcuts")}
           </section>
         )}
-        <section aria-label="Envelopes" className="max-w-xl">
-          <EnvelopeDrawer units="INCH" />
-        </section>
+        <div className="grid grid-cols-1 gap-6 md:grid-cols-2">
+          <section aria-label="Tools">
+            <OwnTools />
+          </section>
+          <section aria-label="Envelopes">
+            <EnvelopeDrawer units="INCH" />
+          </section>
+        </div>
       </main>
     </>
   );
@@ -206,10 +212,11 @@ function SheetCard({ sheet, scale, onEdit, onDrop, onPhoto, onNoPhoto }: SheetCa
     said.price && `${said.price} each`,
   ].filter(Boolean);
   return (
-    <li
-      className={`border-rule bg-raised flex w-56 flex-col rounded-lg border p-3 ${said.count === 0 ? "opacity-60" : ""}`}
-    >
-      <div className="flex items-end justify-center" style={{ height: TALLEST }}>
+    <li className="border-rule bg-raised flex w-56 flex-col rounded-lg border p-3">
+      <div
+        className={`flex items-end justify-center ${said.count === 0 ? "opacity-40" : ""}`}
+        style={{ height: TALLEST }}
+      >
         <svg
           role="img"
           aria-label={`${said.name}, ${sheet.size.shown}`}

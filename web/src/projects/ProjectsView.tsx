@@ -49,7 +49,8 @@ export function ProjectsView() {
   }
   const begin = (units: Units) =>
     run(async () => {
-      const project = await api.create("Untitled card", startingBrief(units));
+      const tools = (await api.ownTools()).find((t) => t.units === units)?.tools;
+      const project = await api.create("Untitled card", startingBrief(units, tools));
       await navigate(`/bench/${project.id}`);
     });
   const remove = (p: ProjectSummary) =>

@@ -1,7 +1,10 @@
 import type { Brief, Units } from "../api/types";
 
-/** The brief that a new project begins with, in the maker's units. */
-export function startingBrief(units: Units): Brief {
+/**
+ * The brief that a new project begins with, in the maker's units.
+ * @param tools the maker's own; the usual ones where they are not known
+ */
+export function startingBrief(units: Units, tools?: Brief["tools"]): Brief {
   const metric = units === "METRIC";
   return {
     fold: "z-fold",
@@ -10,9 +13,11 @@ export function startingBrief(units: Units): Brief {
     sheet: metric ? "a4" : "letter",
     envelope: metric ? "c6" : "a2us",
     base: { stock: "300 gsm", colour: "#fbf8f0", print: "PLAIN" },
-    tools: metric
-      ? { ruler: "1 mm", board: "1 mm", trimmer: "310 mm" }
-      : { ruler: "1/16 in", board: "1/16 in", trimmer: "12 in" },
+    tools:
+      tools ??
+      (metric
+        ? { ruler: "1 mm", board: "1 mm", trimmer: "310 mm" }
+        : { ruler: "1/16 in", board: "1/16 in", trimmer: "12 in" }),
     matting: {
       layers: 1,
       steps: [metric ? "3 mm" : "1/8 in"],

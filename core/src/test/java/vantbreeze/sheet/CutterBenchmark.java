@@ -67,12 +67,9 @@ public class CutterBenchmark {
                 long begun = System.nanoTime();
                 int own = cut(blanks).count();
                 long between = System.nanoTime();
-                String exact;
-                try {
-                    exact = String.valueOf(ExactModel.fewestSheets(blanks, Kits.SQUARE, Length.COUNTS_PER_INCH / 4));
-                } catch (IllegalStateException notKnown) {
-                    exact = "not known";
-                }
+                String exact = ExactModel.fewestSheets(blanks, Kits.SQUARE, Length.COUNTS_PER_INCH / 4)
+                        .map(String::valueOf)
+                        .orElse("not known");
                 System.out.printf(
                         "%d parts, kit %d: %d sheets in %.0f ms; CP-SAT %s in %.0f ms%n",
                         parts, seed, own, (between - begun) / 1e6, exact, (System.nanoTime() - between) / 1e6);

@@ -9,6 +9,7 @@ import com.google.ortools.sat.IntVar;
 import com.google.ortools.sat.LinearExpr;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Guillotine cutting as OR-Tools CP-SAT (Apache licence, a constraint solver of general use) understands it, written without a
@@ -17,7 +18,7 @@ import java.util.List;
  */
 final class ExactModel {
 
-    private static final double SECONDS = 60;
+    private static final double SECONDS = 15;
 
     static {
         Loader.loadNativeLibraries();
@@ -25,19 +26,28 @@ final class ExactModel {
 
     private ExactModel() {}
 
-    /** @param unit counts of which all sides are whole multiples */
-    static int fewestSheets(List<Blank> blanks, Supply supply, long unit) {
-        int sheets = 1;
-        while (!fit(blanks, supply, unit, sheets)) {
+    /**
+     * Begins with as many sheets as the parts' area takes.
+     *
+     * @param unit counts of which all sides are whole multiples
+     * @return empty if it was not known in time
+     */
+    static Optional<Integer> fewestSheets(List<Blank> blanks, Supply supply, long unit) {
+        double area = blanks.stream().mapToDouble(Blank::area).sum() / supply.area();
+        int sheets = (int) Math.ceil(area - 1e-9);
+        Optional<Boolean> fits = fit(blanks, supply, unit, sheets);
+        while (fits.isPresent() && !fits.get()) {
             sheets++;
+            fits = fit(blanks, supply, unit, sheets);
         }
-        return sheets;
+        int found = sheets;
+        return fits.map(f -> found);
     }
 
-    private static boolean fit(List<Blank> blanks, Supply supply, long unit, int sheets) {
+    private static Optional<Boolean> fit(List<Blank> blanks, Supply supply, long unit, int sheets) {
         int n = blanks.size();
         if (sheets >= n) {
-            return true;
+            return Optional.of(true);
         }
         int wide = (int) (supply.size().width().count() / unit);
         int high = (int) (supply.size().height().count() / unit);
@@ -108,9 +118,8 @@ final class ExactModel {
         solver.getParameters().setMaxTimeInSeconds(SECONDS);
         solver.getParameters().setNumWorkers(2);
         CpSolverStatus status = solver.solve(model);
-        if (status == CpSolverStatus.UNKNOWN) {
-            throw new IllegalStateException("Not known within %.0f s.".formatted(SECONDS));
-        }
-        return status == CpSolverStatus.OPTIMAL || status == CpSolverStatus.FEASIBLE;
+        return status == CpSolverStatus.UNKNOWN
+                ? Optional.empty()
+                : Optional.of(status == CpSolverStatus.OPTIMAL || status == CpSolverStatus.FEASIBLE);
     }
 }

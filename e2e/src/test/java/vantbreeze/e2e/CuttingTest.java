@@ -108,6 +108,11 @@ class CuttingTest extends Journey {
         beginZFold("Harbour card", "5½", "4¼");
         view("Layers");
         choose("Paper of the drawer for the layer 1", "harbour at dusk");
+        choose("Paper of the drawer for the base", "harbour at dusk");
+        view("Bench");
+        assertThat(page.getByTestId("photo-under")).isVisible();
+        page.locator("body").press("Control+z");
+        assertThat(page.getByTestId("photo-under")).hasCount(0);
         view("Cutting");
         button("Plan the cutting").click();
         assertThat(summary()).containsText("from the drawer");
@@ -168,5 +173,24 @@ class CuttingTest extends Journey {
 
     private static FilePayload csv(String text) {
         return new FilePayload("papers.csv", "text/csv", text.getBytes(StandardCharsets.UTF_8));
+    }
+
+    @Test
+    void newCardsBeginWithTheMakersTools() {
+        goTo("papers");
+        Locator trimmer = page.getByLabel("Trimmer, inches");
+        assertThat(trimmer).hasValue("12 in");
+        trimmer.fill("1 in");
+        trimmer.press("Enter");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("The trimmer (1 in) must cut");
+        page.getByLabel("Trimmer, inches").fill("9 in");
+        page.getByLabel("Trimmer, inches").press("Enter");
+        assertThat(page.getByRole(AriaRole.ALERT)).hasCount(0);
+        beginCard("inches", "Small trimmer");
+        assertThat(field("Trimmer length")).hasValue("9 in");
+        goTo("papers");
+        page.getByLabel("Trimmer, inches").fill("12 in");
+        page.getByLabel("Trimmer, inches").press("Enter");
+        assertThat(page.getByLabel("Trimmer, inches")).hasValue("12 in");
     }
 }

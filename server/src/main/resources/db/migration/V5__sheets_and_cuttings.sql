@@ -53,3 +53,13 @@ create table if not exists cut_sheet (
     cut_at timestamp with time zone not null,
     digest varchar(64)
 );
+
+-- The maker's tools, in inches and in millimetres: new cards begin with them.
+create table if not exists tool_set (
+    units varchar(10) primary key,
+    version bigint not null,
+    ruler varchar(40) not null,
+    board varchar(40) not null,
+    trimmer varchar(40) not null,
+    digest varchar(64)
+);

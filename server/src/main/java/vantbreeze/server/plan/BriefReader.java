@@ -30,7 +30,7 @@ import vantbreeze.post.Envelope;
 import vantbreeze.server.web.FieldReader;
 
 /** Reads every field of a brief before it complains, so that the maker sees all faults at once. */
-final class BriefReader {
+public final class BriefReader {
 
     private static final int LONGEST_OUTLINE = 8000;
     private static final int MOST_FACES = 200;
@@ -109,7 +109,7 @@ final class BriefReader {
                 ", ", FoldCatalogue.all().stream().map(FoldDesign::id).toList());
     }
 
-    private ToolGrid grid(String field, String text) {
+    private static ToolGrid grid(FieldReader fields, String field, String text) {
         return fields.field(field, text, ToolGrid.names(), () -> ToolGrid.parse(text));
     }
 
@@ -256,12 +256,16 @@ final class BriefReader {
     }
 
     private Tools tools() {
-        BriefJson.ToolsJson tools = json.tools();
+        return tools(json.tools(), fields, units);
+    }
+
+    /** @return null after noting the faults in the fields */
+    public static Tools tools(BriefJson.ToolsJson tools, FieldReader fields, UnitSystem units) {
         if (tools == null) {
             return fields.field("tools", null, "ruler, board and trimmer", () -> null);
         }
-        ToolGrid ruler = grid("tools.ruler", tools.ruler());
-        ToolGrid board = grid("tools.board", tools.board());
+        ToolGrid ruler = grid(fields, "tools.ruler", tools.ruler());
+        ToolGrid board = grid(fields, "tools.board", tools.board());
         String allowed = SHORTEST_TRIMMER.exactText(units) + " to " + LONGEST_TRIMMER.exactText(units);
         Length trimmer = fields.field("tools.trimmer", tools.trimmer(), allowed, () -> {
             Length length = Length.parse(tools.trimmer(), units);
@@ -280,7 +284,7 @@ final class BriefReader {
         }
         List<Length> steps = each(matting.steps(), "matting.steps", fields::length);
         List<Paper> papers = each(matting.papers(), "matting.papers", this::paper);
-        ToolGrid grid = grid("matting.grid", matting.grid());
+        ToolGrid grid = grid(fields, "matting.grid", matting.grid());
         Matting.Meeting meeting =
                 fields.field("matting.meeting", matting.meeting(), "RUN_ON, BORDER", matting::meeting);
         Map<String, Finish> byFace = new LinkedHashMap<>();

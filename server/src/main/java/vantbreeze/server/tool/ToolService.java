@@ -1,0 +1,70 @@
+package vantbreeze.server.tool;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Service;
+import vantbreeze.measure.UnitSystem;
+import vantbreeze.server.plan.BriefJson;
+import vantbreeze.server.plan.BriefReader;
+import vantbreeze.server.store.Inspected;
+import vantbreeze.server.store.Store;
+import vantbreeze.server.web.Conflict;
+import vantbreeze.server.web.FieldReader;
+
+/** The maker's tools. */
+@Service
+class ToolService implements Inspected {
+
+    private static final long USUAL = -1;
+    private static final BriefJson.ToolsJson INCHES = new BriefJson.ToolsJson("1/16 in", "1/16 in", "12 in");
+    private static final BriefJson.ToolsJson MILLIMETRES = new BriefJson.ToolsJson("1 mm", "1 mm", "310 mm");
+
+    private final ToolRepository sets;
+    private final Store store;
+
+    ToolService(ToolRepository sets, Store store) {
+        this.sets = sets;
+        this.store = store;
+    }
+
+    List<ToolSetJson> list() {
+        return store.read(() -> Stream.of(UnitSystem.values()).map(this::of).toList());
+    }
+
+    private ToolSetJson of(UnitSystem units) {
+        Optional<ToolSet> own = sets.findById(units.name());
+        return new ToolSetJson(
+                units,
+                own.map(ToolSet::version).orElse(USUAL),
+                own.map(ToolSet::tools).orElse(units == UnitSystem.INCH ? INCHES : MILLIMETRES));
+    }
+
+    /**
+     * @throws Conflict if they have been changed since that version
+     * @throws vantbreeze.server.web.FieldsRefused if a tool cannot be so; nothing is kept then
+     */
+    ToolSetJson change(UnitSystem units, ToolSetJson.ChangeJson change) {
+        FieldReader fields = new FieldReader(units);
+        BriefReader.tools(change.tools(), fields, units);
+        fields.done();
+        return store.write(() -> {
+            ToolSetJson now = of(units);
+            if (now.version() != change.version()) {
+                throw new Conflict("tools", now, now.version(), change.version());
+            }
+            ToolSet set = sets.findById(units.name()).orElseGet(() -> new ToolSet(units));
+            set.write(change.tools());
+            sets.saveAndFlush(set);
+            return of(units);
+        });
+    }
+
+    @Override
+    public List<String> damaged() {
+        return store.read(() -> sets.findAll().stream()
+                .filter(s -> !s.isIntact())
+                .map(s -> "the maker's tools")
+                .toList());
+    }
+}

@@ -1,0 +1,68 @@
+import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+import { api, Problem } from "../api/client";
+import type { ToolSet } from "../api/types";
+import { useGrids } from "../bench/useTables";
+import { ChoiceWord } from "../parts/ChoiceWord";
+import { Trouble } from "../parts/Trouble";
+import { pretty } from "../state/lengths";
+
+const NAMES = { INCH: "inches", METRIC: "millimetres" };
+
+/** What the maker measures, scores and cuts with: new cards begin with it. */
+export function OwnTools() {
+  const queries = useQueryClient();
+  const sets = useQuery({ queryKey: ["own-tools"], queryFn: api.ownTools });
+  const grids = useGrids();
+  const [trouble, setTrouble] = useState<string | null>(null);
+  async function change(set: ToolSet, part: Partial<ToolSet["tools"]>): Promise<boolean> {
+    try {
+      await api.changeTools({ ...set, tools: { ...set.tools, ...part } });
+      setTrouble(null);
+      return true;
+    } catch (e) {
+      if (!(e instanceof Problem)) throw e;
+      setTrouble(e.message);
+      return false;
+    } finally {
+      await queries.invalidateQueries({ queryKey: ["own-tools"] });
+    }
+  }
+  return (
+    <>
+      <h2 className="font-title text-quiet m-0 mb-1 text-lg font-normal">Your tools</h2>
+      {sets.data?.map((set) => (
+        <p key={set.units} className="m-0 text-base leading-9">
+          New cards in {NAMES[set.units]} are measured to{" "}
+          <ChoiceWord
+            label={`Ruler, ${NAMES[set.units]}`}
+            value={set.tools.ruler}
+            choices={grids.map((g) => ({ value: g.name, label: pretty(g.name) }))}
+            onChoose={(ruler) => void change(set, { ruler })}
+          />
+          , scored on a{" "}
+          <ChoiceWord
+            label={`Board, ${NAMES[set.units]}`}
+            value={set.tools.board}
+            choices={grids.map((g) => ({ value: g.name, label: pretty(g.name) }))}
+            onChoose={(board) => void change(set, { board })}
+          />{" "}
+          board and cut with a{" "}
+          <input
+            key={set.tools.trimmer}
+            aria-label={`Trimmer, ${NAMES[set.units]}`}
+            defaultValue={pretty(set.tools.trimmer)}
+            className="border-accent text-accent field-sizing-content min-h-8 min-w-12 border-b-2 bg-transparent font-bold"
+            onKeyDown={(e) => e.key === "Enter" && e.currentTarget.blur()}
+            onBlur={(e) =>
+              e.target.value.trim() !== pretty(set.tools.trimmer) &&
+              void change(set, { trimmer: e.target.value.trim() })
+            }
+          />{" "}
+          trimmer.
+        </p>
+      ))}
+      <Trouble text={trouble} />
+    </>
+  );
+}
