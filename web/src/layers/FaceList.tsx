@@ -1,5 +1,5 @@
 import { ChevronDown, ChevronRight } from "lucide-react";
-import type { Face, Mat } from "../api/types";
+import type { Face, Mat, Paper } from "../api/types";
 import { ChoiceWord } from "../parts/ChoiceWord";
 import { TickWord } from "../parts/TickWord";
 import { TextWord } from "../parts/TextWord";
@@ -7,6 +7,8 @@ import { pretty } from "../state/lengths";
 import { useChange, usePlan } from "../state/useBench";
 import { finishText, finishWords, readFinish, STRIP_HEIGHTS, type Finish, type StripHeight } from "./finish";
 import { words } from "./moments";
+import { withLayer } from "./papers";
+import { PaperWords } from "./PaperWords";
 
 interface FaceListProps {
   chosen: string | null;
@@ -129,6 +131,7 @@ function Dressing({ face, mats }: { face: Face; mats: Mat[] }) {
           .
         </p>
       )}
+      {finish.mats > 0 && <OwnPapers face={face} />}
       <ul className="m-0 mt-1 list-none p-0 text-sm" aria-label={`Papers on ${face.name}`}>
         {mats.map((mat, i) => (
           <li key={i} className="flex items-baseline gap-2">
@@ -144,6 +147,40 @@ function Dressing({ face, mats }: { face: Face; mats: Mat[] }) {
           </li>
         ))}
       </ul>
+    </div>
+  );
+}
+
+/** Papers that this face alone is dressed in. */
+function OwnPapers({ face }: { face: Face }) {
+  const matting = usePlan((p) => p.brief.matting);
+  const change = useChange();
+  const own = matting.papersByFace?.[face.key];
+  const set = (papers: Paper[] | null) =>
+    change((b) => {
+      const rest = Object.entries(b.matting.papersByFace ?? {}).filter(([key]) => key !== face.key);
+      const papersByFace = Object.fromEntries(papers ? [...rest, [face.key, papers]] : rest);
+      return { matting: { ...b.matting, papersByFace } };
+    });
+  return (
+    <div className="mt-1 leading-9">
+      <TickWord
+        label="papers of its own"
+        title="Other papers than the rest of the card"
+        checked={own !== undefined}
+        onChange={(on) => void set(on ? matting.papers : null)}
+      />
+      {own?.slice(0, Math.max(1, face.layers)).map((paper, i) => (
+        <p key={i} className="m-0">
+          Layer {i + 1}:{" "}
+          <PaperWords
+            label={`layer ${i + 1} of ${face.name}`}
+            field={`matting.papersByFace.${face.key}[${i}]`}
+            paper={paper}
+            onChange={(changed) => set(withLayer(own, i, changed))}
+          />
+        </p>
+      ))}
     </div>
   );
 }

@@ -120,7 +120,8 @@ public record Dressing(List<MatCut> cuts, List<Dropped> dropped) {
                     ? Optional.empty()
                     : faces.stream()
                             .filter(this::onFront)
-                            .filter(other -> matting.on(other).equals(matting.on(face)))
+                            .filter(other -> matting.on(other).equals(matting.on(face))
+                                    && matting.papers(other).equals(matting.papers(face)))
                             .flatMap(other -> java.util.stream.Stream.of(meeting(face, other), meeting(other, face))
                                     .flatMap(Optional::stream))
                             .findFirst();
@@ -222,7 +223,7 @@ public record Dressing(List<MatCut> cuts, List<Dropped> dropped) {
         }
 
         private Course course(Face face, Mat.Kind kind, int layer, Length step, Finish.Strip strip) {
-            Paper paper = kind == Mat.Kind.NOTE ? matting.writingPaper() : matting.paper(layer);
+            Paper paper = kind == Mat.Kind.NOTE ? matting.writingPaper() : matting.paper(face, layer);
             boolean turned = matting.on(face).turned();
             return new Course(new Mat.Lay(face, kind, layer, paper, turned), step, strip);
         }

@@ -3,6 +3,7 @@ package vantbreeze.layer;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.UnaryOperator;
 import vantbreeze.material.Paper;
 import vantbreeze.material.Print;
 import vantbreeze.material.Stock;
@@ -19,6 +20,7 @@ import vantbreeze.measure.ToolGrid;
  * @param meeting how mats of two faces that meet are cut
  * @param byFace what single faces get by {@link Face#key()}, where it differs
  * @param papers what they are cut from, the lowest first; the last holds for those above it
+ * @param papersByFace the same for single faces by {@link Face#key()}, where it differs
  */
 public record Matting(
         int layers,
@@ -26,7 +28,8 @@ public record Matting(
         ToolGrid grid,
         Meeting meeting,
         Map<String, Finish> byFace,
-        List<Paper> papers) {
+        List<Paper> papers,
+        Map<String, List<Paper>> papersByFace) {
 
     public static final Length WIDEST_STEP = Length.inches(1);
 
@@ -56,11 +59,24 @@ public record Matting(
         }
         requireEach("steps", steps);
         requireEach("papers", papers);
+        papersByFace.values().forEach(p -> requireEach("papers", p));
+        papersByFace = Map.copyOf(papersByFace);
         for (Length step : steps) {
             if (step.isNegative() || step.isMoreThan(WIDEST_STEP)) {
                 throw new IllegalArgumentException("The step (%s) must be 0 to 1 in.".formatted(step));
             }
         }
+    }
+
+    /** With the same papers on every face. */
+    public Matting(
+            int layers,
+            List<Length> steps,
+            ToolGrid grid,
+            Meeting meeting,
+            Map<String, Finish> byFace,
+            List<Paper> papers) {
+        this(layers, steps, grid, meeting, byFace, papers, Map.of());
     }
 
     private static void requireEach(String what, List<?> list) {
@@ -83,7 +99,7 @@ public record Matting(
     public Matting with(Face face, Finish finish) {
         Map<String, Finish> changed = new HashMap<>(byFace);
         changed.put(face.key(), finish);
-        return new Matting(layers, steps, grid, meeting, changed, papers);
+        return new Matting(layers, steps, grid, meeting, changed, papers, papersByFace);
     }
 
     /** @param mat the first is 1 */
@@ -91,9 +107,41 @@ public record Matting(
         return steps.get(Math.min(mat, steps.size()) - 1);
     }
 
+    /** @return what that face's papers are cut from, the lowest first */
+    public List<Paper> papers(Face face) {
+        return papersByFace.getOrDefault(face.key(), papers);
+    }
+
     /** @param layer the lowest is 1 */
-    public Paper paper(int layer) {
-        return papers.get(Math.min(layer, papers.size()) - 1);
+    public Paper paper(Face face, int layer) {
+        List<Paper> own = papers(face);
+        return own.get(Math.min(layer, own.size()) - 1);
+    }
+
+    /** One face's papers, or the usual ones again where none are given. */
+    public Matting withPapers(Face face, List<Paper> own) {
+        Map<String, List<Paper>> changed = new HashMap<>(papersByFace);
+        if (own.isEmpty()) {
+            changed.remove(face.key());
+        } else {
+            changed.put(face.key(), own);
+        }
+        return new Matting(layers, steps, grid, meeting, byFace, papers, changed);
+    }
+
+    /** Every paper changed alike. */
+    public Matting withEach(UnaryOperator<Paper> change) {
+        Map<String, List<Paper>> changed = new HashMap<>();
+        papersByFace.forEach(
+                (face, own) -> changed.put(face, own.stream().map(change).toList()));
+        return new Matting(
+                layers,
+                steps,
+                grid,
+                meeting,
+                byFace,
+                papers.stream().map(change).toList(),
+                changed);
     }
 
     /** Plain, of the lowest paper's stock. */

@@ -55,18 +55,11 @@ final class LayerFixes {
                 add("Turn the mat on the " + face.label(), brief.withMatting(matting.with(face, turned)));
             }
         }
-        List<Paper> scattered = matting.papers().stream()
-                .map(p -> p.print().hasUp() ? new Paper(p.stock(), p.colour(), Print.SCATTERED) : p)
-                .toList();
-        add(
-                "Use patterns without an up",
-                brief.withMatting(new Matting(
-                        matting.layers(),
-                        matting.steps(),
-                        matting.grid(),
-                        matting.meeting(),
-                        matting.byFace(),
-                        scattered)));
+        add("Use patterns without an up", brief.withMatting(matting.withEach(LayerFixes::scattered)));
+    }
+
+    private static Paper scattered(Paper paper) {
+        return paper.print().hasUp() ? new Paper(paper.stock(), paper.colour(), Print.SCATTERED) : paper;
     }
 
     private void cover(String panel) {

@@ -121,6 +121,28 @@ class PartsTest {
         });
     }
 
+    /** One face from a paper of its own; the others, and what meets it, as before. */
+    @Test
+    void aFaceMayHaveItsOwnPaper() {
+        Brief brief = Briefs.matted(Briefs.closed("gatefold", "5", "5"), TWO);
+        Plan before = Planner.withoutFixes(brief);
+        var left = before.faces().stream()
+                .filter(f -> f.key().equals("left gate/back"))
+                .findFirst()
+                .orElseThrow();
+        var red = new vantbreeze.material.Paper(new vantbreeze.material.Stock(120), "#cc2211", Print.SCATTERED);
+        Plan plan = Planner.withoutFixes(brief.withMatting(brief.matting().withPapers(left, List.of(red))));
+        assertThat(plan.parts())
+                .filteredOn(p -> p.stuff().equals(red))
+                .isNotEmpty()
+                .allSatisfy(p -> assertThat(p.goesOn()).containsExactly(left.label()));
+        assertThat(plan.dressing().cuts().stream().filter(c -> c.isSplit()).count())
+                .isLessThan(before.dressing().cuts().stream()
+                        .filter(c -> c.isSplit())
+                        .count());
+        assertThat(plan.brief().matting().withPapers(left, List.of())).isEqualTo(brief.matting());
+    }
+
     @Test
     void theGrainRunsAlongTheScores() {
         Part base = plan("z-fold", Print.PLAIN).parts().get(0);

@@ -57,6 +57,12 @@ class LayersTest extends Journey {
         assertThat(list("Papers on left gate (back side)")).containsText("1¾ × 6¾ in, border 1\u20448 in all round");
         assertThat(list("Papers on left gate (back side)"))
                 .containsText("1\u202f5\u20448 × 6\u202f5\u20448 in, border 1\u204416 in all round");
+        tick("papers of its own").click();
+        choose("Pattern of the layer 1 of left gate (back side)", "scattered");
+        assertThat(word("Pattern of the layer 1 of left gate (back side)")).containsText("scattered");
+        assertThat(word("Pattern of the layer 1")).containsText("plain");
+        tick("papers of its own").click();
+        assertThat(word("Pattern of the layer 1 of left gate (back side)")).hasCount(0);
         tick("turned").click();
         Locator upsideDown = snag("stands on its head");
         assertThat(upsideDown).hasCount(1);

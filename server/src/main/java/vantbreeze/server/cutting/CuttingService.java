@@ -56,6 +56,7 @@ public class CuttingService implements Inspected, DisposableBean {
     private static final int MOST_PARTS = 1500;
     private static final int MOST_SECONDS = 60;
     private static final int MOST_PINS = 200;
+    private static final double FARTHEST_MILLIMETRES = 2000;
 
     private static final long QUICK_MILLISECONDS = 250;
 
@@ -142,7 +143,21 @@ public class CuttingService implements Inspected, DisposableBean {
         range(fields, "seconds", asked.seconds(), 1, MOST_SECONDS);
         range(fields, "pins", asked.pins() == null ? 0 : asked.pins().size(), 0, MOST_PINS);
         for (int i = 0; i < all.size(); i++) {
-            range(fields, "cards[%d].count".formatted(i), all.get(i).count(), 1, MOST_COPIES);
+            CuttingJson.CardJson card = all.get(i);
+            fields.field(
+                    "cards[%d].project".formatted(i),
+                    card == null ? null : card.project(),
+                    "the id of a project",
+                    () -> card.project());
+            if (card == null) {
+                continue;
+            }
+            range(fields, "cards[%d].count".formatted(i), card.count(), 1, MOST_COPIES);
+        }
+        if (asked.pins() != null) {
+            for (int i = 0; i < asked.pins().size(); i++) {
+                pin(fields, "pins[%d]".formatted(i), asked.pins().get(i));
+            }
         }
         fields.done();
         Set<String> seen = new HashSet<>();
@@ -166,6 +181,20 @@ public class CuttingService implements Inspected, DisposableBean {
                     "The kit has %d parts; cut at most %d at once.".formatted(parts, MOST_PARTS));
         }
         return wanted;
+    }
+
+    private static void pin(FieldReader fields, String field, CuttingJson.PinJson pin) {
+        fields.field(field, pin, "a part, a sheet and where it lies, each 0 to 2000 mm", () -> {
+            boolean isSo = pin.blank() != null
+                    && pin.sheet() != null
+                    && pin.number() >= 0
+                    && Math.abs(pin.x()) <= FARTHEST_MILLIMETRES
+                    && Math.abs(pin.y()) <= FARTHEST_MILLIMETRES;
+            if (!isSo) {
+                throw new IllegalArgumentException("The place of a part (%s) cannot be so.".formatted(field));
+            }
+            return pin;
+        });
     }
 
     private static void range(FieldReader fields, String field, int value, int least, int most) {

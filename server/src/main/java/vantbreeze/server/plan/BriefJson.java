@@ -142,7 +142,10 @@ public record BriefJson(
             Map<String, String> byFace,
 
             @Schema(description = "for each layer, the lowest first; the last holds for those above")
-            List<PaperJson> papers) {}
+            List<PaperJson> papers,
+
+            @Schema(description = "the same for single faces by key, where it differs", nullable = true)
+            Map<String, List<PaperJson>> papersByFace) {}
 
     @Schema(name = "Ornament")
     public record OrnamentJson(
@@ -212,13 +215,18 @@ public record BriefJson(
     private static MattingJson matting(Matting matting, UnitSystem units) {
         Map<String, String> byFace = new TreeMap<>();
         matting.byFace().forEach((face, finish) -> byFace.put(face, finish.text(units)));
+        Map<String, List<PaperJson>> papersByFace = new TreeMap<>();
+        matting.papersByFace()
+                .forEach((face, papers) -> papersByFace.put(
+                        face, papers.stream().map(PaperJson::of).toList()));
         return new MattingJson(
                 matting.layers(),
                 matting.steps().stream().map(s -> s.exactText(units)).toList(),
                 matting.grid().name(),
                 matting.meeting(),
                 byFace,
-                matting.papers().stream().map(PaperJson::of).toList());
+                matting.papers().stream().map(PaperJson::of).toList(),
+                papersByFace);
     }
 
     /** @param value what a parameter may be */

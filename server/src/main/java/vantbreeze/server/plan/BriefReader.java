@@ -298,7 +298,18 @@ public final class BriefReader {
                 byFace.put(face, finish);
             }
         });
-        if (steps.contains(null) || papers.contains(null) || grid == null || meeting == null) {
+        Map<String, List<BriefJson.PaperJson>> given =
+                matting.papersByFace() == null ? Map.of() : matting.papersByFace();
+        if (isMoreThan(MOST_FACES, "matting.papersByFace", given.size())) {
+            return null;
+        }
+        Map<String, List<Paper>> own = new LinkedHashMap<>();
+        given.forEach((face, list) -> own.put(face, each(list, "matting.papersByFace." + face, this::paper)));
+        if (steps.contains(null)
+                || papers.contains(null)
+                || own.values().stream().anyMatch(p -> p.contains(null))
+                || grid == null
+                || meeting == null) {
             return null;
         }
         return fields.field(
@@ -306,7 +317,7 @@ public final class BriefReader {
                 "%d layers, steps %s".formatted(matting.layers(), matting.steps()),
                 "0 to %d layers, 1 to 3 papers and steps, each 0 to %s"
                         .formatted(Finish.MOST_MATS, Matting.WIDEST_STEP.exactText(units)),
-                () -> new Matting(matting.layers(), steps, grid, meeting, byFace, papers));
+                () -> new Matting(matting.layers(), steps, grid, meeting, byFace, papers, own));
     }
 
     /** What could not be read is null there. */

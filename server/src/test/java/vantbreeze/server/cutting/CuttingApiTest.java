@@ -247,6 +247,20 @@ class CuttingApiTest extends TestApplication {
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(jsonPath("$.fields[0].field").value("cards[0].count"));
         ask("nobody", 1, "").andExpect(status().isNotFound());
+        for (String cards : new String[] {"[null]", "[{\"project\": null, \"count\": 1}]", "null"}) {
+            send(
+                            "/api/cuttings",
+                            "{\"cards\": %s, \"keepsGrain\": true, \"twoAtOnce\": false, \"seconds\": 1}"
+                                    .formatted(cards))
+                    .andExpect(status().isUnprocessableContent());
+        }
+
+        send(
+                        "/api/cuttings",
+                        "{\"cards\": [{\"project\": \"%s\", \"count\": 2}], \"keepsGrain\": true, \"twoAtOnce\": true, \"seconds\": 1}"
+                                .formatted(project))
+                .andExpect(status().isCreated())
+                .andExpect(jsonPath("$.papers[*].sheets[?(@.together == 2)]").isNotEmpty());
         http.perform(get("/api/cuttings/none")).andExpect(status().isNotFound());
     }
 }
