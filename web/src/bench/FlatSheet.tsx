@@ -5,7 +5,7 @@ import { usePlan } from "../state/useBench";
 import type { Mark } from "./marks";
 import { contains, readableOn } from "../paper/readable";
 import { photoAddress } from "../api/client";
-import { usePapers } from "./useTables";
+import { useBasePhoto } from "./useBasePhoto";
 import { RulerScale } from "./RulerScale";
 import { LABEL_LINE, ScoreMark } from "./ScoreMark";
 
@@ -68,18 +68,11 @@ function labelInk(panel: Panel, mats: Mat[]): string {
   return top ? readableOn(top.paper.colour) : "var(--ink)";
 }
 
-/** The photograph of the sheet that the base is cut from, its lower left corner at the piece's: scores are placed by it. */
+/** The photograph of the sheet that the base is cut from, as the piece lies on it: scores are placed by it. */
 function PhotoUnder({ piece }: { piece: Piece }) {
-  const base = usePlan((p) => p.brief.base);
+  const at = usePlan((p) => p.baseAt);
   const id = useId().replace(/[^\w-]/g, "_");
-  const photo = usePapers().find(
-    (s) =>
-      s.photo &&
-      s.content.kind === "PAPER" &&
-      s.content.stock === base.stock &&
-      s.content.colour.toLowerCase() === base.colour.toLowerCase() &&
-      s.content.print === base.print,
-  )?.photo;
+  const photo = useBasePhoto();
   if (!photo) return null;
   const height = piece.size.height.mm;
   return (
@@ -90,8 +83,8 @@ function PhotoUnder({ piece }: { piece: Piece }) {
       <g clipPath={`url(#${id})`} data-testid="photo-under">
         <image
           href={photoAddress(photo.id)}
-          x={-photo.x}
-          y={height - (photo.height - photo.y)}
+          x={-photo.x - at.x}
+          y={height - (photo.height - photo.y - at.y)}
           width={photo.width}
           height={photo.height}
           preserveAspectRatio="none"

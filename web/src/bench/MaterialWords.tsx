@@ -3,6 +3,7 @@ import { ChoiceWord, type Choice } from "../parts/ChoiceWord";
 import { TextWord } from "../parts/TextWord";
 import { pretty } from "../state/lengths";
 import { useChange, usePlan } from "../state/useBench";
+import { useBasePhoto } from "./useBasePhoto";
 import { useEnvelopes, useSheets } from "./useTables";
 import { StockWord } from "./words";
 
@@ -95,6 +96,37 @@ export function SheetWord() {
         stock={brief.base.stock}
         onCommit={(stock) => change((b) => ({ base: { ...b.base, stock } }))}
       />
+      <PlaceOnPhoto />
+    </>
+  );
+}
+
+/** Where the base is cut from its photographed sheet. */
+function PlaceOnPhoto() {
+  const photo = useBasePhoto();
+  const at = usePlan((p) => p.brief.baseAt);
+  const units = usePlan((p) => p.brief.units);
+  const change = useChange();
+  if (!photo) return null;
+  const zero = units === "INCH" ? "0 in" : "0 mm";
+  const place = { x: at?.x ?? zero, y: at?.y ?? zero };
+  return (
+    <>
+      , cut from its picture{" "}
+      <TextWord
+        label="From the picture's left edge"
+        field="baseAt.x"
+        shown={pretty(place.x)}
+        onCommit={(x) => change({ baseAt: { ...place, x } })}
+      />{" "}
+      from the left and{" "}
+      <TextWord
+        label="From the picture's lower edge"
+        field="baseAt.y"
+        shown={pretty(place.y)}
+        onCommit={(y) => change({ baseAt: { ...place, y } })}
+      />{" "}
+      up
     </>
   );
 }

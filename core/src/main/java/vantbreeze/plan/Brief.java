@@ -3,6 +3,7 @@ package vantbreeze.plan;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import vantbreeze.catalogue.FoldDesign;
 import vantbreeze.layer.Closure;
 import vantbreeze.layer.Matting;
@@ -15,6 +16,7 @@ import vantbreeze.material.Tools;
 import vantbreeze.measure.Ruler;
 import vantbreeze.measure.UnitSystem;
 import vantbreeze.post.Envelope;
+import vantbreeze.structure.Point;
 
 /**
  * Everything the maker says about a card.
@@ -24,6 +26,7 @@ import vantbreeze.post.Envelope;
  * @param ornaments what is laid on top of the mats, each under its own name
  * @param envelope the one to fit, or null for none
  * @param film what clear pieces are cut from
+ * @param baseAt where the first piece lies on its sheet, from the lower left corner; empty if it does not matter
  * @param units what the maker reads
  */
 public record Brief(
@@ -38,6 +41,7 @@ public record Brief(
         Closure closure,
         Envelope envelope,
         Film film,
+        Optional<Point> baseAt,
         UnitSystem units) {
 
     public static final int MOST_ORNAMENTS = 20;
@@ -67,7 +71,20 @@ public record Brief(
             Closure closure,
             Envelope envelope,
             UnitSystem units) {
-        this(fold, basis, parameters, sheet, base, tools, matting, ornaments, closure, envelope, Film.USUAL, units);
+        this(
+                fold,
+                basis,
+                parameters,
+                sheet,
+                base,
+                tools,
+                matting,
+                ornaments,
+                closure,
+                envelope,
+                Film.USUAL,
+                Optional.empty(),
+                units);
     }
 
     public Reach reach() {
@@ -82,16 +99,30 @@ public record Brief(
     public Brief withFold(FoldDesign other) {
         Map<String, Object> kept = new HashMap<>(parameters);
         kept.keySet().retainAll(other.parameters().stream().map(p -> p.key()).toList());
-        return new Brief(other, basis, kept, sheet, base, tools, matting, ornaments, closure, envelope, film, units);
+        return new Brief(
+                other, basis, kept, sheet, base, tools, matting, ornaments, closure, envelope, film, baseAt, units);
     }
 
     public Brief withBasis(Basis other) {
         return new Brief(
-                fold, other, parameters, sheet, base, tools, matting, ornaments, closure, envelope, film, units);
+                fold,
+                other,
+                parameters,
+                sheet,
+                base,
+                tools,
+                matting,
+                ornaments,
+                closure,
+                envelope,
+                film,
+                baseAt,
+                units);
     }
 
     public Brief withEnvelope(Envelope other) {
-        return new Brief(fold, basis, parameters, sheet, base, tools, matting, ornaments, closure, other, film, units);
+        return new Brief(
+                fold, basis, parameters, sheet, base, tools, matting, ornaments, closure, other, film, baseAt, units);
     }
 
     /** Whether only what the card is cut from or posted in differs, as far as its size does not follow from that. */
@@ -114,29 +145,74 @@ public record Brief(
 
     public Brief withSheet(Sheet other) {
         return new Brief(
-                fold, basis, parameters, other, base, tools, matting, ornaments, closure, envelope, film, units);
+                fold,
+                basis,
+                parameters,
+                other,
+                base,
+                tools,
+                matting,
+                ornaments,
+                closure,
+                envelope,
+                film,
+                baseAt,
+                units);
     }
 
     public Brief withBase(Paper other) {
         return new Brief(
-                fold, basis, parameters, sheet, other, tools, matting, ornaments, closure, envelope, film, units);
+                fold,
+                basis,
+                parameters,
+                sheet,
+                other,
+                tools,
+                matting,
+                ornaments,
+                closure,
+                envelope,
+                film,
+                baseAt,
+                units);
     }
 
     public Brief withMatting(Matting other) {
-        return new Brief(fold, basis, parameters, sheet, base, tools, other, ornaments, closure, envelope, film, units);
+        return new Brief(
+                fold, basis, parameters, sheet, base, tools, other, ornaments, closure, envelope, film, baseAt, units);
     }
 
     public Brief withOrnaments(List<Ornament> other) {
-        return new Brief(fold, basis, parameters, sheet, base, tools, matting, other, closure, envelope, film, units);
+        return new Brief(
+                fold, basis, parameters, sheet, base, tools, matting, other, closure, envelope, film, baseAt, units);
     }
 
     public Brief withClosure(Closure other) {
-        return new Brief(fold, basis, parameters, sheet, base, tools, matting, ornaments, other, envelope, film, units);
+        return new Brief(
+                fold, basis, parameters, sheet, base, tools, matting, ornaments, other, envelope, film, baseAt, units);
     }
 
     public Brief withFilm(Film other) {
         return new Brief(
-                fold, basis, parameters, sheet, base, tools, matting, ornaments, closure, envelope, other, units);
+                fold,
+                basis,
+                parameters,
+                sheet,
+                base,
+                tools,
+                matting,
+                ornaments,
+                closure,
+                envelope,
+                other,
+                baseAt,
+                units);
+    }
+
+    /** The first piece cut from that place of its sheet. */
+    public Brief withBaseAt(Optional<Point> other) {
+        return new Brief(
+                fold, basis, parameters, sheet, base, tools, matting, ornaments, closure, envelope, film, other, units);
     }
 
     public Brief with(String parameter, Object value) {
@@ -158,6 +234,7 @@ public record Brief(
     }
 
     private Brief withParameters(Map<String, Object> changed) {
-        return new Brief(fold, basis, changed, sheet, base, tools, matting, ornaments, closure, envelope, film, units);
+        return new Brief(
+                fold, basis, changed, sheet, base, tools, matting, ornaments, closure, envelope, film, baseAt, units);
     }
 }

@@ -12,18 +12,23 @@ public record PartWeight(String part, double grams) {
 
     /** @param held what is put into the card */
     static List<PartWeight> of(List<Part> parts, List<Held> held) {
-        List<PartWeight> weights = new ArrayList<>();
+        List<PartWeight> weights = new ArrayList<>(weights(parts, Part.Kind.PIECE));
         Map<String, Double> mats = new LinkedHashMap<>();
-        for (Part part : parts) {
-            if (part.kind() == Part.Kind.MAT) {
-                mats.merge(kind(part) + "s", part.grams(), Double::sum);
-            } else {
-                weights.add(new PartWeight(part.name(), part.grams()));
-            }
-        }
+        parts.stream()
+                .filter(p -> p.kind() == Part.Kind.MAT)
+                .forEach(p -> mats.merge(kind(p) + "s", p.grams(), Double::sum));
         mats.forEach((part, grams) -> weights.add(new PartWeight(part, grams)));
+        weights.addAll(weights(parts, Part.Kind.TOPPER));
         held.forEach(h -> weights.add(new PartWeight(h.name(), h.grams())));
+        weights.addAll(weights(parts, Part.Kind.CLOSURE));
         return List.copyOf(weights);
+    }
+
+    private static List<PartWeight> weights(List<Part> parts, Part.Kind kind) {
+        return parts.stream()
+                .filter(p -> p.kind() == kind)
+                .map(p -> new PartWeight(p.name(), p.grams()))
+                .toList();
     }
 
     /** "mat" for "mat, layer 2". */

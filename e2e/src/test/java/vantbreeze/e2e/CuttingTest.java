@@ -110,7 +110,11 @@ class CuttingTest extends Journey {
         choose("Paper of the drawer for the layer 1", "harbour at dusk");
         choose("Paper of the drawer for the base", "harbour at dusk");
         view("Bench");
-        assertThat(page.getByTestId("photo-under")).isVisible();
+        Locator under = page.getByTestId("photo-under").locator("image");
+        assertThat(under).hasAttribute("x", "0");
+        type("From the picture's left edge", "½ in");
+        assertThat(under).hasAttribute("x", "-12.7");
+        page.locator("body").press("Control+z");
         page.locator("body").press("Control+z");
         assertThat(page.getByTestId("photo-under")).hasCount(0);
         view("Cutting");

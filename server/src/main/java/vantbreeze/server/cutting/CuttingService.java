@@ -27,6 +27,7 @@ import vantbreeze.material.Stuff;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
 import vantbreeze.measure.UnitSystem;
+import vantbreeze.part.Part;
 import vantbreeze.plan.Brief;
 import vantbreeze.plan.Card;
 import vantbreeze.plan.Plan;
@@ -213,7 +214,7 @@ public class CuttingService implements Inspected, DisposableBean {
             Map<String, SheetJson> drawer = drawer();
             CuttingWriter writer = writer(wanted.get(0), drawer);
             KitPlan found = KitPlan.of(
-                    kit(wanted, asked.keepsGrain(), pins(asked)),
+                    kit(wanted, asked.keepsGrain(), pins(asked, wanted)),
                     stuff -> supplies(stuff, wanted),
                     wanted.get(0).brief().tools().trimmer(),
                     asked.twoAtOnce(),
@@ -241,7 +242,7 @@ public class CuttingService implements Inspected, DisposableBean {
         try {
             return writer(one, drawer)
                     .write(KitPlan.of(
-                            kit(List.of(one), true, Map.of()),
+                            kit(List.of(one), true, places(one)),
                             stuff -> supplies(stuff, List.of(one)),
                             plan.brief().tools().trimmer(),
                             false,
@@ -275,8 +276,9 @@ public class CuttingService implements Inspected, DisposableBean {
                 sheet -> Optional.ofNullable(drawer.get(sheet)).map(SheetJson::photo));
     }
 
-    private static Map<String, Blank.Pin> pins(CuttingJson.AskJson asked) {
+    private Map<String, Blank.Pin> pins(CuttingJson.AskJson asked, List<Wanted> wanted) {
         Map<String, Blank.Pin> pins = new HashMap<>();
+        wanted.forEach(w -> pins.putAll(places(w)));
         if (asked.pins() != null) {
             asked.pins()
                     .forEach(p -> pins.put(
@@ -289,6 +291,22 @@ public class CuttingService implements Inspected, DisposableBean {
                                     Math.max(0, p.laying()))));
         }
         return pins;
+    }
+
+    /** Where the maker wants the first piece on its photographed sheets: one on each, as far as there are. */
+    private Map<String, Blank.Pin> places(Wanted wanted) {
+        Map<String, Blank.Pin> places = new HashMap<>();
+        Part base = wanted.plan().parts().get(0);
+        wanted.brief()
+                .baseAt()
+                .ifPresent(at -> sheets.photographed(base.stuff()).ifPresent(sheet -> {
+                    for (int i = 0; i < Math.min(wanted.count(), sheet.count()); i++) {
+                        places.put(
+                                "%s/%d/%s".formatted(wanted.id(), i + 1, base.id()),
+                                new Blank.Pin(sheet.id(), i, at.x(), at.y(), 0));
+                    }
+                }));
+        return places;
     }
 
     /** What lies in the drawer, and the sheets that the cards are planned for: these can be bought. */

@@ -169,17 +169,28 @@ public class SheetService implements Inspected {
      * @param stuff the very paper, or film of that thickness
      */
     public List<Supply> supplies(Stuff stuff) {
+        return of(stuff).map(SheetService::supply).toList();
+    }
+
+    /** The sheet of that paper whose photograph is there. */
+    public Optional<Supply> photographed(Stuff stuff) {
+        return of(stuff).filter(s -> s.photo() != null).findFirst().map(SheetService::supply);
+    }
+
+    private Stream<SheetJson> of(Stuff stuff) {
         return list().stream()
                 .filter(s -> s.content().count() > 0)
-                .filter(s -> isOf(stuff, SheetReader.stuff(s.content())))
-                .map(s -> new Supply(
-                        s.id(),
-                        s.content().name(),
-                        SheetReader.size(s.content()),
-                        s.content().count(),
-                        true,
-                        Optional.ofNullable(s.content().grain())))
-                .toList();
+                .filter(s -> isOf(stuff, SheetReader.stuff(s.content())));
+    }
+
+    private static Supply supply(SheetJson s) {
+        return new Supply(
+                s.id(),
+                s.content().name(),
+                SheetReader.size(s.content()),
+                s.content().count(),
+                true,
+                Optional.ofNullable(s.content().grain()));
     }
 
     /** However its weight was written. */

@@ -58,6 +58,11 @@ public record BriefJson(
         @Schema(description = "how thick clear film is; 0.1 mm when absent", example = "0.1 mm", nullable = true)
         String film,
 
+        @Schema(
+                description = "where the first piece lies on its photographed sheet; anywhere when absent",
+                nullable = true)
+        PlaceJson baseAt,
+
         @Schema(description = "what the maker reads") UnitSystem units) {
 
     /** What the maker starts from. */
@@ -100,6 +105,12 @@ public record BriefJson(
 
             @Schema(description = "PANEL: its width", nullable = true)
             String panelWidth) {}
+
+    /** From the lower left corner. */
+    @Schema(name = "Place")
+    public record PlaceJson(
+            @Schema(example = "1 in") String x,
+            @Schema(example = "2 in") String y) {}
 
     /** Grids are one of 1/64, 1/32, 1/16, 1/8, 1/4 in, 0.5, 1, 2, 5 and 10 mm. */
     @Schema(name = "Tools")
@@ -209,6 +220,9 @@ public record BriefJson(
                 brief.ornaments().stream().map(o -> OrnamentJson.of(o, units)).toList(),
                 brief.closure().text(units),
                 brief.film().thickness().exactText(UnitSystem.METRIC),
+                brief.baseAt()
+                        .map(p -> new PlaceJson(p.x().exactText(units), p.y().exactText(units)))
+                        .orElse(null),
                 units);
     }
 

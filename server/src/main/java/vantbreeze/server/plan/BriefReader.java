@@ -28,6 +28,7 @@ import vantbreeze.plan.Brief;
 import vantbreeze.plan.BriefException;
 import vantbreeze.post.Envelope;
 import vantbreeze.server.web.FieldReader;
+import vantbreeze.structure.Point;
 
 /** Reads every field of a brief before it complains, so that the maker sees all faults at once. */
 public final class BriefReader {
@@ -76,6 +77,11 @@ public final class BriefReader {
                         json.film(),
                         "0.03 to 1 mm",
                         () -> new Film(Length.parse(json.film(), UnitSystem.METRIC)));
+        Optional<Point> baseAt = json.baseAt() == null
+                ? Optional.empty()
+                : Optional.of(new Point(
+                        onSheet("baseAt.x", json.baseAt().x()),
+                        onSheet("baseAt.y", json.baseAt().y())));
         refuseFaults();
         Brief brief = fields.field(
                 "ornaments",
@@ -93,6 +99,7 @@ public final class BriefReader {
                         closure,
                         envelope,
                         film,
+                        baseAt,
                         units));
         refuseFaults();
         return brief;
@@ -182,6 +189,19 @@ public final class BriefReader {
                 given.name(),
                 "a name, and a lift of 0 to %.0f mm".formatted(Ornament.HIGHEST_LIFT.millimetres()),
                 () -> new Ornament(given.name(), face, outline, x, y, Optional.ofNullable(lift), paper, glue));
+    }
+
+    /** @return nothing after noting the fault */
+    private Length onSheet(String field, String text) {
+        String allowed = "0 to " + FARTHEST.exactText(units);
+        Length read = fields.field(field, text, allowed, () -> {
+            Length place = Length.parse(text, units);
+            if (place.isNegative() || place.isMoreThan(FARTHEST)) {
+                throw new IllegalArgumentException("The place (%s) must be %s.".formatted(text, allowed));
+            }
+            return place;
+        });
+        return read == null ? Length.ZERO : read;
     }
 
     /** Farther off nothing of it would lie on any card. */

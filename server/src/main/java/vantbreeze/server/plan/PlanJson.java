@@ -26,6 +26,7 @@ public record PlanJson(
         BriefJson brief,
         List<ParameterJson> parameters,
         List<PieceJson> pieces,
+        BaseAtJson baseAt,
         @Schema(nullable = true) ClosedJson closed,
         List<FaceJson> faces,
         List<MatJson> mats,
@@ -175,6 +176,10 @@ public record PlanJson(
     /** @param size the largest plain rectangle */
     @Schema(name = "MessageRoom")
     public record RoomJson(String face, String name, SizeJson size) {}
+
+    /** Where the first piece lies on its sheet, in mm from the lower left corner. */
+    @Schema(name = "BaseAt")
+    public record BaseAtJson(double x, double y) {}
 
     @Schema(name = "CutPiece")
     public record CutJson(

@@ -39,6 +39,10 @@ public final class PlanWriter {
                 plan.scoreCards().stream()
                         .map(c -> PieceJson.of(c, plan.structure().panels(), glue, plan.handles(), units))
                         .toList(),
+                plan.brief()
+                        .baseAt()
+                        .map(p -> new PlanJson.BaseAtJson(p.x().millimetres(), p.y().millimetres()))
+                        .orElse(new PlanJson.BaseAtJson(0, 0)),
                 plan.closed() == null ? null : closed(plan.closed()),
                 plan.faces().stream().map(this::face).toList(),
                 plan.dressing().mats().stream().map(this::mat).toList(),

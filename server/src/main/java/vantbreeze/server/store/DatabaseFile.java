@@ -157,6 +157,8 @@ final class DatabaseFile {
                 migrate(copy);
                 readEverything(held);
             }
+            /* Some damage shows only when it is opened once more. */
+            connect(copy).close();
             Durably.replace(copy, folder.database());
         } catch (SQLException | RuntimeException e) {
             String reason = StoreFailure.reason(e);
