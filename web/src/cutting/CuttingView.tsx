@@ -235,7 +235,7 @@ function Summary({ plan, done, busy, onLonger, onStop, onLetGo, address }: Summa
           <span className="text-accent font-semibold">Fewer will not do, proven.</span>
         ) : (
           <span>
-            The best found; no plan needs fewer than {fewest}
+            The best found; no plan does with fewer than {fewest}
             {all > fewest && `, so at most ${counted(all - fewest, "sheet")} could be saved`}.
           </span>
         )}

@@ -1,10 +1,6 @@
 package vantbreeze.server.cutting;
 
-import java.math.BigDecimal;
 import java.time.Clock;
-import java.util.ArrayList;
-import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -27,46 +23,23 @@ import vantbreeze.material.Stuff;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
 import vantbreeze.measure.UnitSystem;
-import vantbreeze.part.Part;
-import vantbreeze.plan.Brief;
-import vantbreeze.plan.Card;
-import vantbreeze.plan.Plan;
-import vantbreeze.server.paper.SheetJson;
-import vantbreeze.server.paper.SheetPrice;
 import vantbreeze.server.paper.SheetService;
-import vantbreeze.server.plan.Cards;
-import vantbreeze.server.project.ProjectJson;
-import vantbreeze.server.project.ProjectService;
 import vantbreeze.server.store.Inspected;
 import vantbreeze.server.store.Store;
-import vantbreeze.server.web.FieldReader;
 import vantbreeze.server.web.FieldsRefused;
 import vantbreeze.server.web.NotFound;
-import vantbreeze.sheet.Blank;
-import vantbreeze.sheet.Kit;
-import vantbreeze.sheet.KitPlan;
 import vantbreeze.sheet.SheetException;
-import vantbreeze.sheet.Supply;
 
-/** Plans the cutting of cards, keeps the plans, and takes from the drawer what has been cut. */
+/** Looks for cutting plans, keeps them, and takes from the drawer what has been cut. */
 @Service
 public class CuttingService implements Inspected, DisposableBean {
-
-    private static final int MOST_CARDS = 10;
-    private static final int MOST_COPIES = 60;
-    private static final int MOST_PARTS = 1500;
-    private static final int MOST_SECONDS = 60;
-    private static final int MOST_PINS = 200;
-    private static final double FARTHEST_MILLIMETRES = 2000;
-
-    private static final long QUICK_MILLISECONDS = 250;
 
     /** So long the answer waits for what is found soon. */
     private static final long SOON_MILLISECONDS = 1500;
 
-    private final ProjectService projects;
+    private final KitReader reader;
+    private final KitPlanner planner;
     private final SheetService sheets;
-    private final Cards cards;
     private final CuttingRepository plans;
     private final CutRowRepository rows;
     private final Store store;
@@ -80,30 +53,22 @@ public class CuttingService implements Inspected, DisposableBean {
     });
 
     CuttingService(
-            ProjectService projects,
+            KitReader reader,
+            KitPlanner planner,
             SheetService sheets,
-            Cards cards,
             CuttingRepository plans,
             CutRowRepository rows,
             Store store,
             JsonMapper json,
             Clock clock) {
-        this.projects = projects;
+        this.reader = reader;
+        this.planner = planner;
         this.sheets = sheets;
-        this.cards = cards;
         this.plans = plans;
         this.rows = rows;
         this.store = store;
         this.json = json;
         this.clock = clock;
-    }
-
-    /** A card to be cut, with what follows from its brief. */
-    private record Wanted(String id, String name, int count, Plan plan) {
-
-        Brief brief() {
-            return plan.brief();
-        }
     }
 
     /**
@@ -112,9 +77,10 @@ public class CuttingService implements Inspected, DisposableBean {
      * @throws FieldsRefused if a field cannot be so
      */
     public CuttingJson begin(CuttingJson.AskJson asked) {
-        List<Wanted> wanted = wanted(asked);
+        List<Wanted> wanted = reader.read(asked);
         String id = UUID.randomUUID().toString();
-        CuttingJson begun = new CuttingJson(id, name(wanted), clock.instant(), asked, true, List.of(), List.of());
+        CuttingJson begun =
+                new CuttingJson(id, Wanted.names(wanted), clock.instant(), asked, true, List.of(), List.of());
         Search search = new Search(begun);
         searches.put(id, search);
         search.started(searcher.submit(() -> look(begun, wanted, search)));
@@ -130,101 +96,12 @@ public class CuttingService implements Inspected, DisposableBean {
         return get(id);
     }
 
-    private static String name(List<Wanted> wanted) {
-        String name = wanted.stream()
-                .map(w -> w.count() == 1 ? w.name() : w.count() + " × " + w.name())
-                .collect(Collectors.joining(", "));
-        return name.length() > 200 ? name.substring(0, 199) + "…" : name;
-    }
-
-    private List<Wanted> wanted(CuttingJson.AskJson asked) {
-        FieldReader fields = new FieldReader(UnitSystem.METRIC);
-        List<CuttingJson.CardJson> all = asked.cards() == null ? List.of() : asked.cards();
-        range(fields, "cards", all.size(), 1, MOST_CARDS);
-        range(fields, "seconds", asked.seconds(), 1, MOST_SECONDS);
-        range(fields, "pins", asked.pins() == null ? 0 : asked.pins().size(), 0, MOST_PINS);
-        for (int i = 0; i < all.size(); i++) {
-            CuttingJson.CardJson card = all.get(i);
-            fields.field(
-                    "cards[%d].project".formatted(i),
-                    card == null ? null : card.project(),
-                    "the id of a project",
-                    () -> card.project());
-            if (card == null) {
-                continue;
-            }
-            range(fields, "cards[%d].count".formatted(i), card.count(), 1, MOST_COPIES);
-        }
-        if (asked.pins() != null) {
-            for (int i = 0; i < asked.pins().size(); i++) {
-                pin(fields, "pins[%d]".formatted(i), asked.pins().get(i));
-            }
-        }
-        fields.done();
-        Set<String> seen = new HashSet<>();
-        List<Wanted> wanted = new ArrayList<>();
-        int parts = 0;
-        for (CuttingJson.CardJson card : all) {
-            if (!seen.add(String.valueOf(card.project()))) {
-                throw new FieldsRefused(
-                        "cards", card.project(), "each card once", "The card is in the kit twice; count it higher.");
-            }
-            ProjectJson project = projects.get(card.project());
-            Plan plan = cards.ask(project.brief(), Card::plan);
-            parts += card.count() * plan.parts().size();
-            wanted.add(new Wanted(project.id(), project.name(), card.count(), plan));
-        }
-        if (parts > MOST_PARTS) {
-            throw new FieldsRefused(
-                    "cards",
-                    "%d parts".formatted(parts),
-                    "at most %d parts in all".formatted(MOST_PARTS),
-                    "The kit has %d parts; cut at most %d at once.".formatted(parts, MOST_PARTS));
-        }
-        return wanted;
-    }
-
-    private static void pin(FieldReader fields, String field, CuttingJson.PinJson pin) {
-        fields.field(field, pin, "a part, a sheet and where it lies, each 0 to 2000 mm", () -> {
-            boolean isSo = pin.blank() != null
-                    && pin.sheet() != null
-                    && pin.number() >= 0
-                    && Math.abs(pin.x()) <= FARTHEST_MILLIMETRES
-                    && Math.abs(pin.y()) <= FARTHEST_MILLIMETRES;
-            if (!isSo) {
-                throw new IllegalArgumentException("The place of a part (%s) cannot be so.".formatted(field));
-            }
-            return pin;
-        });
-    }
-
-    private static void range(FieldReader fields, String field, int value, int least, int most) {
-        fields.field(field, value, "%d to %d".formatted(least, most), () -> {
-            if (value < least || value > most) {
-                throw new IllegalArgumentException(
-                        "The field (%s) must be %d to %d, not %d.".formatted(field, least, most, value));
-            }
-            return value;
-        });
-    }
-
     private void look(CuttingJson begun, List<Wanted> wanted, Search search) {
-        CuttingJson.AskJson asked = begun.asked();
         try {
-            Map<String, SheetJson> drawer = drawer();
-            CuttingWriter writer = writer(wanted.get(0), drawer);
-            KitPlan found = KitPlan.of(
-                    kit(wanted, asked.keepsGrain(), pins(asked, wanted)),
-                    stuff -> supplies(stuff, wanted),
-                    wanted.get(0).brief().tools().trimmer(),
-                    asked.twoAtOnce(),
-                    TimeUnit.SECONDS.toNanos(asked.seconds()),
-                    search::isStopped,
-                    soFar -> search.found(writer.write(soFar)));
-            List<CuttingJson.PaperCutJson> papers = writer.write(found);
-            search.found(papers);
-            CuttingJson plan =
-                    new CuttingJson(begun.id(), begun.name(), begun.at(), asked, false, papers, paid(papers, drawer));
+            KitPlanner.Found found = planner.plan(begun.asked(), wanted, search::isStopped, search::found);
+            search.found(found.papers());
+            CuttingJson plan = new CuttingJson(
+                    begun.id(), begun.name(), begun.at(), begun.asked(), false, found.papers(), found.paid());
             store.write(() ->
                     plans.save(new CuttingPlan(plan.id(), plan.name(), json.writeValueAsString(plan), plan.at())));
             searches.remove(plan.id());
@@ -233,116 +110,6 @@ public class CuttingService implements Inspected, DisposableBean {
         } catch (RuntimeException e) {
             search.failed(e);
         }
-    }
-
-    /** One card, planned within a moment and not kept. Empty where the sheets at hand do not suffice. */
-    public List<CuttingJson.PaperCutJson> quickly(String project, String name, Plan plan) {
-        Wanted one = new Wanted(project, name, 1, plan);
-        Map<String, SheetJson> drawer = drawer();
-        try {
-            return writer(one, drawer)
-                    .write(KitPlan.of(
-                            kit(List.of(one), true, places(one)),
-                            stuff -> supplies(stuff, List.of(one)),
-                            plan.brief().tools().trimmer(),
-                            false,
-                            TimeUnit.MILLISECONDS.toNanos(QUICK_MILLISECONDS),
-                            () -> false,
-                            soFar -> {}));
-        } catch (SheetException tooFew) {
-            return List.of();
-        }
-    }
-
-    private static Kit kit(List<Wanted> wanted, boolean keepsGrain, Map<String, Blank.Pin> pins) {
-        return new Kit(
-                wanted.stream()
-                        .map(w -> new Kit.Card(
-                                w.id(), w.name(), w.count(), w.plan().parts()))
-                        .toList(),
-                keepsGrain,
-                pins);
-    }
-
-    private Map<String, SheetJson> drawer() {
-        Map<String, SheetJson> drawer = new HashMap<>();
-        sheets.list().forEach(s -> drawer.put(s.id(), s));
-        return drawer;
-    }
-
-    private static CuttingWriter writer(Wanted card, Map<String, SheetJson> drawer) {
-        return new CuttingWriter(
-                card.brief().units(),
-                sheet -> Optional.ofNullable(drawer.get(sheet)).map(SheetJson::photo));
-    }
-
-    private Map<String, Blank.Pin> pins(CuttingJson.AskJson asked, List<Wanted> wanted) {
-        Map<String, Blank.Pin> pins = new HashMap<>();
-        wanted.forEach(w -> pins.putAll(places(w)));
-        if (asked.pins() != null) {
-            asked.pins()
-                    .forEach(p -> pins.put(
-                            p.blank(),
-                            new Blank.Pin(
-                                    p.sheet(),
-                                    p.number(),
-                                    Length.millimetres(p.x()),
-                                    Length.millimetres(p.y()),
-                                    Math.max(0, p.laying()))));
-        }
-        return pins;
-    }
-
-    /** Where the maker wants the first piece on its photographed sheets: one on each, as far as there are. */
-    private Map<String, Blank.Pin> places(Wanted wanted) {
-        Map<String, Blank.Pin> places = new HashMap<>();
-        Part base = wanted.plan().parts().get(0);
-        wanted.brief()
-                .baseAt()
-                .ifPresent(at -> sheets.photographed(base.stuff()).ifPresent(sheet -> {
-                    for (int i = 0; i < Math.min(wanted.count(), sheet.count()); i++) {
-                        places.put(
-                                "%s/%d/%s".formatted(wanted.id(), i + 1, base.id()),
-                                new Blank.Pin(sheet.id(), i, at.x(), at.y(), 0));
-                    }
-                }));
-        return places;
-    }
-
-    /** What lies in the drawer, and the sheets that the cards are planned for: these can be bought. */
-    private List<Supply> supplies(Stuff stuff, List<Wanted> wanted) {
-        List<Supply> supplies = new ArrayList<>(sheets.supplies(stuff));
-        wanted.stream()
-                .filter(w -> w.plan().parts().stream().anyMatch(p -> p.stuff().equals(stuff)))
-                .map(w -> w.brief().sheet())
-                .distinct()
-                .forEach(s -> supplies.add(Supply.bought("table:" + s.id(), s.name(), s.size())));
-        return supplies;
-    }
-
-    /** Of each sheet that has a price the share that does not go back into the drawer. */
-    private static List<String> paid(List<CuttingJson.PaperCutJson> papers, Map<String, SheetJson> drawer) {
-        Map<String, BigDecimal> paid = new HashMap<>();
-        for (CuttingJson.PaperCutJson paper : papers) {
-            for (CuttingJson.SheetCutJson sheet : paper.sheets()) {
-                Optional.ofNullable(drawer.get(sheet.sheet()))
-                        .flatMap(s -> share(s, sheet))
-                        .ifPresent(p -> paid.merge(p.currency(), p.amount(), BigDecimal::add));
-            }
-        }
-        return paid.entrySet().stream()
-                .sorted(Map.Entry.comparingByKey())
-                .map(e -> "%.2f %s".formatted(e.getValue(), e.getKey()).strip())
-                .toList();
-    }
-
-    private static Optional<SheetPrice> share(SheetJson sheet, CuttingJson.SheetCutJson cut) {
-        double all = cut.size().width().mm() * cut.size().height().mm();
-        double kept = cut.rests().stream()
-                .filter(CuttingJson.RestJson::kept)
-                .mapToDouble(r -> r.size().width().mm() * r.size().height().mm())
-                .sum();
-        return SheetPrice.of(sheet.content()).map(p -> p.times(cut.together() * (all - kept) / all));
     }
 
     /** @throws NotFound if there is no such plan */

@@ -21,6 +21,7 @@ import vantbreeze.plan.Plan;
 import vantbreeze.post.MadeEnvelope;
 import vantbreeze.server.cutting.CuttingJson;
 import vantbreeze.server.cutting.CuttingService;
+import vantbreeze.server.cutting.KitPlanner;
 import vantbreeze.server.plan.Cards;
 import vantbreeze.server.project.ProjectJson;
 import vantbreeze.server.project.ProjectService;
@@ -34,11 +35,13 @@ class ExportController {
     private final ProjectService projects;
     private final Cards cards;
     private final CuttingService cuttings;
+    private final KitPlanner planner;
 
-    ExportController(ProjectService projects, Cards cards, CuttingService cuttings) {
+    ExportController(ProjectService projects, Cards cards, CuttingService cuttings, KitPlanner planner) {
         this.projects = projects;
         this.cards = cards;
         this.cuttings = cuttings;
+        this.planner = planner;
     }
 
     @Retention(RetentionPolicy.RUNTIME)
@@ -57,7 +60,7 @@ class ExportController {
                 id,
                 paper,
                 "plan",
-                (name, plan, sheet) -> PlanPdf.of(name, plan, cuttings.quickly(id, name, plan), sheet));
+                (name, plan, sheet) -> PlanPdf.of(name, plan, planner.quickly(id, name, plan), sheet));
     }
 
     /** The sheets of a cutting plan. */

@@ -1,5 +1,7 @@
 package vantbreeze.server.plan;
 
+import java.util.List;
+import java.util.function.Consumer;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -7,30 +9,47 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 import vantbreeze.layer.Matting;
 import vantbreeze.material.Print;
+import vantbreeze.plan.BriefException;
 import vantbreeze.server.web.Unreadable;
 
-/**
- * Reads briefs as they were saved at any time. Until November 2026 stock was a number of grams and all mats had one step
- * and one paper.
- */
+/** Writes briefs with the number of their format, and reads them as they were saved at any time, brought up to date step by step. */
 public final class SavedBrief {
 
+    private static final String FORMAT = "format";
     private static final String OLD_BASE = "baseGsm";
     private static final String OLD_MATS = "matGsm";
     private static final String BASE_COLOUR = "#fbf8f0";
 
+    /** What brings a brief of format 1 to 2, one of 2 to 3, and so on. */
+    private static final List<Consumer<ObjectNode>> STEPS =
+            List.of(SavedBrief::papersInsteadOfGrams, SavedBrief::filmAndPlace);
+
+    /** What is written today. */
+    public static final int NEWEST = STEPS.size() + 1;
+
     private SavedBrief() {}
+
+    public static String write(JsonMapper json, BriefJson brief) {
+        ObjectNode saved = json.createObjectNode().put(FORMAT, NEWEST);
+        saved.setAll((ObjectNode) json.valueToTree(brief));
+        return json.writeValueAsString(saved);
+    }
 
     /**
      * @param saved the text of a brief, of whatever age
-     * @throws Unreadable if it is none
+     * @throws Unreadable if it is none, or one of a later version
      */
     public static BriefJson read(JsonMapper json, String saved) {
         try {
             ObjectNode brief = (ObjectNode) json.readTree(saved);
-            if (brief.has(OLD_BASE)) {
-                bringUpToDate(brief);
+            int format = format(brief);
+            if (format < 1 || format > NEWEST) {
+                throw new Unreadable(
+                        "The saved brief is of format %d; this version reads 1 to %d.".formatted(format, NEWEST),
+                        saved,
+                        new IllegalArgumentException(FORMAT));
             }
+            STEPS.subList(format - 1, STEPS.size()).forEach(step -> step.accept(brief));
             return json.treeToValue(brief, BriefJson.class);
         } catch (JacksonException | ClassCastException | NullPointerException e) {
             String why = e instanceof JacksonException malformed ? malformed.getOriginalMessage() : "it is no brief";
@@ -38,7 +57,28 @@ public final class SavedBrief {
         }
     }
 
-    private static void bringUpToDate(ObjectNode brief) {
+    /** Whether two saved texts are the same brief, of whatever age they are. */
+    public static boolean saysTheSame(JsonMapper json, String a, String b) {
+        try {
+            return a.equals(b) || meant(json, a).equals(meant(json, b));
+        } catch (Unreadable | BriefException e) {
+            return false;
+        }
+    }
+
+    /** As it is written down today, whatever was left out. */
+    private static BriefJson meant(JsonMapper json, String saved) {
+        return BriefJson.of(read(json, saved).read());
+    }
+
+    /** Until the end of November 2026 no number was written. */
+    private static int format(ObjectNode brief) {
+        JsonNode format = brief.remove(FORMAT);
+        return format != null ? format.asInt(0) : brief.has(OLD_BASE) ? 1 : 2;
+    }
+
+    /** Until November 2026 stock was a number of grams and all mats had one step and one paper. */
+    private static void papersInsteadOfGrams(ObjectNode brief) {
         paper(brief.putObject("base"), brief.remove(OLD_BASE).asInt(), BASE_COLOUR);
         int mats = brief.remove(OLD_MATS).asInt();
         ObjectNode matting = (ObjectNode) brief.get("matting");
@@ -51,6 +91,12 @@ public final class SavedBrief {
             faces.propertyNames()
                     .forEach(face -> faces.put(face, faces.get(face).asString()));
         }
+    }
+
+    /** Film was always the usual one, the first piece lay anywhere, and all faces had the same papers. */
+    private static void filmAndPlace(ObjectNode brief) {
+        brief.putNull("film").putNull("baseAt");
+        ((ObjectNode) brief.get("matting")).putNull("papersByFace");
     }
 
     private static void paper(ObjectNode paper, int grams, String colour) {

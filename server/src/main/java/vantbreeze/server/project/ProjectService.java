@@ -62,7 +62,7 @@ public class ProjectService implements Inspected, Tidied {
     /** @throws BriefException if no plan follows */
     private Draft draft(BriefJson brief) {
         Summary summary = Summary.of(cards.ask(brief, Card::plan), Rules.EDITION);
-        String text = json.writeValueAsString(brief);
+        String text = SavedBrief.write(json, brief);
         if (text.length() > Revision.LONGEST_BRIEF) {
             throw new FieldsRefused(
                     "brief",
@@ -130,7 +130,7 @@ public class ProjectService implements Inspected, Tidied {
 
     private void keep(Project project, Draft draft) {
         Revision newest = newest(project);
-        if (!newest.brief().equals(draft.text())) {
+        if (!SavedBrief.saysTheSame(json, newest.brief(), draft.text())) {
             Instant now = clock.instant();
             revisions.save(new Revision(project.id(), newest.number() + 1, draft.text(), draft.summary(), now));
             project.touch(now);

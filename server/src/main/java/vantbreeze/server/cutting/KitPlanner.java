@@ -1,0 +1,151 @@
+package vantbreeze.server.cutting;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.TimeUnit;
+import java.util.function.BooleanSupplier;
+import java.util.function.Consumer;
+import org.springframework.stereotype.Component;
+import vantbreeze.material.Stuff;
+import vantbreeze.measure.Length;
+import vantbreeze.part.Part;
+import vantbreeze.plan.Plan;
+import vantbreeze.server.paper.SheetJson;
+import vantbreeze.server.paper.SheetService;
+import vantbreeze.sheet.Blank;
+import vantbreeze.sheet.Kit;
+import vantbreeze.sheet.KitPlan;
+import vantbreeze.sheet.SheetException;
+import vantbreeze.sheet.Supply;
+
+/** Plans the cutting of cards out of what lies in the drawer and what can be bought. */
+@Component
+public class KitPlanner {
+
+    private static final long QUICK_MILLISECONDS = 250;
+
+    private final SheetService sheets;
+
+    KitPlanner(SheetService sheets) {
+        this.sheets = sheets;
+    }
+
+    /**
+     * The papers as they are cut, and what they cost.
+     *
+     * @param paid by currency
+     */
+    record Found(List<CuttingJson.PaperCutJson> papers, List<String> paid) {}
+
+    /**
+     * @param isStopped whether whoever waits takes what there is
+     * @param progress is told of everything better
+     * @throws SheetException if it cannot be done
+     */
+    Found plan(
+            CuttingJson.AskJson asked,
+            List<Wanted> wanted,
+            BooleanSupplier isStopped,
+            Consumer<List<CuttingJson.PaperCutJson>> progress) {
+        Map<String, SheetJson> drawer = drawer();
+        CuttingWriter writer = writer(wanted.get(0), drawer);
+        KitPlan found = KitPlan.of(
+                kit(wanted, asked.keepsGrain(), pins(asked, wanted)),
+                stuff -> supplies(stuff, wanted),
+                wanted.get(0).brief().tools().trimmer(),
+                asked.twoAtOnce(),
+                TimeUnit.SECONDS.toNanos(asked.seconds()),
+                isStopped,
+                soFar -> progress.accept(writer.write(soFar)));
+        List<CuttingJson.PaperCutJson> papers = writer.write(found);
+        return new Found(papers, Paid.of(papers, drawer));
+    }
+
+    /** One card, planned within a moment and not kept. Empty where the sheets at hand do not suffice. */
+    public List<CuttingJson.PaperCutJson> quickly(String project, String name, Plan plan) {
+        Wanted one = new Wanted(project, name, 1, plan);
+        Map<String, SheetJson> drawer = drawer();
+        try {
+            return writer(one, drawer)
+                    .write(KitPlan.of(
+                            kit(List.of(one), true, places(one)),
+                            stuff -> supplies(stuff, List.of(one)),
+                            plan.brief().tools().trimmer(),
+                            false,
+                            TimeUnit.MILLISECONDS.toNanos(QUICK_MILLISECONDS),
+                            () -> false,
+                            soFar -> {}));
+        } catch (SheetException tooFew) {
+            return List.of();
+        }
+    }
+
+    private static Kit kit(List<Wanted> wanted, boolean keepsGrain, Map<String, Blank.Pin> pins) {
+        return new Kit(
+                wanted.stream()
+                        .map(w -> new Kit.Card(
+                                w.id(), w.name(), w.count(), w.plan().parts()))
+                        .toList(),
+                keepsGrain,
+                pins);
+    }
+
+    private Map<String, SheetJson> drawer() {
+        Map<String, SheetJson> drawer = new HashMap<>();
+        sheets.list().forEach(s -> drawer.put(s.id(), s));
+        return drawer;
+    }
+
+    private static CuttingWriter writer(Wanted card, Map<String, SheetJson> drawer) {
+        return new CuttingWriter(
+                card.brief().units(),
+                sheet -> Optional.ofNullable(drawer.get(sheet)).map(SheetJson::photo));
+    }
+
+    private Map<String, Blank.Pin> pins(CuttingJson.AskJson asked, List<Wanted> wanted) {
+        Map<String, Blank.Pin> pins = new HashMap<>();
+        wanted.forEach(w -> pins.putAll(places(w)));
+        if (asked.pins() != null) {
+            asked.pins()
+                    .forEach(p -> pins.put(
+                            p.blank(),
+                            new Blank.Pin(
+                                    p.sheet(),
+                                    p.number(),
+                                    Length.millimetres(p.x()),
+                                    Length.millimetres(p.y()),
+                                    Math.max(0, p.laying()))));
+        }
+        return pins;
+    }
+
+    /** Where the maker wants the first piece on its photographed sheets: one on each, as far as there are. */
+    private Map<String, Blank.Pin> places(Wanted wanted) {
+        Map<String, Blank.Pin> places = new HashMap<>();
+        Part base = wanted.plan().parts().get(0);
+        wanted.brief()
+                .baseAt()
+                .ifPresent(at -> sheets.photographed(base.stuff()).ifPresent(sheet -> {
+                    for (int i = 0; i < Math.min(wanted.count(), sheet.count()); i++) {
+                        places.put(
+                                "%s/%d/%s".formatted(wanted.id(), i + 1, base.id()),
+                                new Blank.Pin(sheet.id(), i, at.x(), at.y(), 0));
+                    }
+                }));
+        return places;
+    }
+
+    /** What lies in the drawer, and the sheets that the cards are planned for: these can be bought. */
+    private List<Supply> supplies(Stuff stuff, List<Wanted> wanted) {
+        List<Supply> supplies = new ArrayList<>(sheets.supplies(stuff));
+        wanted.stream()
+                .filter(w -> w.plan().parts().stream().anyMatch(p -> p.stuff().equals(stuff)))
+                .map(w -> w.brief().sheet())
+                .distinct()
+                .forEach(s -> supplies.add(Supply.bought("table:" + s.id(), s.name(), s.size())));
+        return supplies;
+    }
+}

@@ -1,0 +1,71 @@
+package vantbreeze.server.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.json.JsonMapper;
+import vantbreeze.layer.Matting;
+import vantbreeze.material.Film;
+import vantbreeze.plan.Brief;
+import vantbreeze.server.TestBriefs;
+import vantbreeze.server.web.Unreadable;
+
+/** Briefs as they were saved at different times; each text is one that a version of its day wrote. */
+class SavedBriefTest {
+
+    private static final String FIRST = """
+            {"fold": "z-fold", "basis": {"kind": "CLOSED", "width": "5 1/2 in", "height": "4 1/4 in"},
+             "parameters": {}, "sheet": "letter", "envelope": "a2us", "baseGsm": 280, "matGsm": 120,
+             "tools": {"ruler": "1/16 in", "board": "1/16 in", "trimmer": "12 in"},
+             "matting": {"layers": 1, "step": "1/8 in", "grid": "1/16 in", "meeting": "RUN_ON",
+              "byFace": {"front/face": 2}}, "units": "INCH"}""";
+
+    private final JsonMapper json = new JsonMapper();
+
+    private Brief read(String saved) {
+        return SavedBrief.read(json, saved).read();
+    }
+
+    @Test
+    void theFirstFormatHadGramsAndOneStep() {
+        Brief brief = read(FIRST);
+        assertThat(brief.base().stock().gramsPerSquareMetre()).isEqualTo(280);
+        assertThat(brief.matting().papers())
+                .hasSize(Matting.USUAL_PAPERS.size())
+                .allSatisfy(p -> assertThat(p.stock().gramsPerSquareMetre()).isEqualTo(120));
+        assertThat(brief.matting().steps()).hasSize(1);
+        assertThat(brief.matting().byFace()).containsOnlyKeys("front/face");
+        assertThat(brief.film()).isEqualTo(Film.USUAL);
+    }
+
+    @Test
+    void theSecondFormatHadPapersButNeitherFilmNorPlace() {
+        Brief brief = read(TestBriefs.zFold("5 1/2 in", "4 1/4 in"));
+        assertThat(brief.film()).isEqualTo(Film.USUAL);
+        assertThat(brief.baseAt()).isEmpty();
+        assertThat(brief.matting().papersByFace()).isEmpty();
+    }
+
+    @Test
+    void whatIsWrittenTodayIsReadAsItIs() {
+        BriefJson brief = BriefJson.of(read(FIRST));
+        String saved = SavedBrief.write(json, brief);
+        assertThat(json.readTree(saved).get("format").asInt()).isEqualTo(SavedBrief.NEWEST);
+        assertThat(SavedBrief.read(json, saved)).isEqualTo(brief);
+        assertThat(SavedBrief.saysTheSame(json, saved, json.writeValueAsString(brief)))
+                .isTrue();
+        assertThat(SavedBrief.saysTheSame(json, saved, FIRST.replace("280", "300")))
+                .isFalse();
+    }
+
+    @Test
+    void aLaterFormatAndWhatIsNoneAreRefused() {
+        assertThatThrownBy(() -> read("{\"format\": 99}"))
+                .isInstanceOf(Unreadable.class)
+                .hasMessageContaining("format 99");
+        for (String saved : new String[] {"[]", "{", "{\"format\": \"x\"}", "{\"baseGsm\": 280}"}) {
+            assertThatThrownBy(() -> read(saved)).as(saved).isInstanceOf(Unreadable.class);
+        }
+    }
+}
