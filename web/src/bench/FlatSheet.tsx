@@ -177,6 +177,7 @@ export function FlatSheet({
           </polygon>
         ))}
       <GlueAreas piece={piece} u={u} />
+      <Runs piece={piece} u={u} />
       {piece.slits.map((s) => (
         <line
           key={s.id}
@@ -238,6 +239,45 @@ function GlueAreas({ piece, u }: { piece: Piece; u: number }) {
       ))}
     </>
   );
+}
+
+/** The way of what runs on this piece: an arrow as long as it goes. */
+function Runs({ piece, u }: { piece: Piece; u: number }) {
+  const height = piece.size.height.mm;
+  return piece.runs.map((run, i) => {
+    const [x1 = 0, y1 = 0] = run.from;
+    const [x2 = 0, y2 = 0] = run.to;
+    const turned = (Math.atan2(y1 - y2, x2 - x1) * 180) / Math.PI;
+    return (
+      <g
+        key={i}
+        stroke="var(--accent)"
+        strokeWidth={2 * u}
+        fill="none"
+        pointerEvents="none"
+        data-testid="run"
+      >
+        <title>{`The ${run.panel} runs ${run.travel.shown} here`}</title>
+        <circle cx={x1} cy={height - y1} r={4 * u} fill="var(--raised)" />
+        <line x1={x1} y1={height - y1} x2={x2} y2={height - y2} strokeDasharray={`${6 * u} ${4 * u}`} />
+        <path
+          d={`M${-9 * u} ${-6 * u} L0 0 L${-9 * u} ${6 * u}`}
+          transform={`translate(${x2} ${height - y2}) rotate(${turned})`}
+        />
+        <text
+          x={(x1 + x2) / 2 + 8 * u}
+          y={height - (y1 + y2) / 2}
+          fontSize={12 * u}
+          fill="var(--accent)"
+          stroke="var(--raised)"
+          strokeWidth={3 * u}
+          paintOrder="stroke"
+        >
+          {`runs ${run.travel.shown}`}
+        </text>
+      </g>
+    );
+  });
 }
 
 interface PanelShapeProps {

@@ -164,4 +164,16 @@ class WaterfallTest {
                         .contains("No glue there: it runs 2¼ in")
                         .contains("stud"));
     }
+
+    /** What runs is marked where it runs, as long as its way is, and straight along the strip. */
+    @Test
+    void theWayOfTheTailIsMarked() {
+        Structure card = Planner.plan(Briefs.closed("waterfall", "5", "7")).structure();
+        assertThat(vantbreeze.make.RunMark.of(card))
+                .hasSameSizeAs(card.slides())
+                .allSatisfy(run -> {
+                    assertThat(run.way().getLength()).isCloseTo(run.travel().count(), within(1e-6));
+                    assertThat(card.pieces()).anyMatch(p -> p.name().equals(run.piece()));
+                });
+    }
 }

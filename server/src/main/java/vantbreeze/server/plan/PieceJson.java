@@ -2,13 +2,16 @@ package vantbreeze.server.plan;
 
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
+import org.locationtech.jts.geom.Coordinate;
 import vantbreeze.catalogue.Handle;
 import vantbreeze.make.GlueArea;
 import vantbreeze.make.ObliqueReading;
+import vantbreeze.make.RunMark;
 import vantbreeze.make.ScoreCard;
 import vantbreeze.make.ScoreReading;
 import vantbreeze.make.ScoreSetting;
 import vantbreeze.make.SquareReading;
+import vantbreeze.measure.Length;
 import vantbreeze.measure.Ruler;
 import vantbreeze.measure.UnitSystem;
 import vantbreeze.server.plan.LengthJson.SizeJson;
@@ -39,8 +42,25 @@ public record PieceJson(
         @Schema(description = "where glue goes on this piece")
         List<GlueJson> glue,
 
+        @Schema(description = "where another panel runs on this piece")
+        List<RunJson> runs,
+
         @Schema(description = "for each side whose scores lie the same when the piece is turned round, how to score it")
         List<BothEndsJson> sameFromBothEnds) {
+
+    /**
+     * @param panel what runs
+     * @param from where its middle lies
+     * @param to where it ends
+     */
+    @Schema(name = "Run")
+    public record RunJson(String panel, double[] from, double[] to, LengthJson travel) {
+
+        private static RunJson of(RunMark run, UnitSystem units) {
+            return new RunJson(
+                    run.panel().name(), point(run.way().p0), point(run.way().p1), LengthJson.of(run.travel(), units));
+        }
+    }
 
     /** "score at 2 in, turn it round and score at 2 in again". */
     @Schema(name = "BothEnds")
@@ -173,9 +193,15 @@ public record PieceJson(
     /**
      * @param panels of all pieces
      * @param glue of all pieces
+     * @param runs of all pieces
      */
     public static PieceJson of(
-            ScoreCard card, List<Panel> panels, List<GlueArea> glue, List<Handle> handles, UnitSystem units) {
+            ScoreCard card,
+            List<Panel> panels,
+            List<GlueArea> glue,
+            List<RunMark> runs,
+            List<Handle> handles,
+            UnitSystem units) {
         Piece piece = card.piece();
         return new PieceJson(
                 piece.name(),
@@ -203,9 +229,17 @@ public record PieceJson(
                         .filter(g -> g.panel().piece().equals(piece.name()))
                         .map(GlueJson::of)
                         .toList(),
+                runs.stream()
+                        .filter(r -> r.piece().equals(piece.name()))
+                        .map(r -> RunJson.of(r, units))
+                        .toList(),
                 card.sameFromBothEnds().stream()
                         .map(b -> new BothEndsJson(b.side(), b.text(Ruler.of(units))))
                         .toList());
+    }
+
+    private static double[] point(Coordinate c) {
+        return new double[] {c.x / Length.COUNTS_PER_MILLIMETRE, c.y / Length.COUNTS_PER_MILLIMETRE};
     }
 
     private static double[] point(Point p) {

@@ -7,6 +7,7 @@ import vantbreeze.layer.Face;
 import vantbreeze.layer.Mat;
 import vantbreeze.layer.PlacedOrnament;
 import vantbreeze.make.GlueArea;
+import vantbreeze.make.RunMark;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Ruler;
 import vantbreeze.measure.Size;
@@ -33,11 +34,12 @@ public final class PlanWriter {
 
     private PlanJson write() {
         List<GlueArea> glue = GlueArea.of(plan.structure());
+        List<RunMark> runs = RunMark.of(plan.structure());
         return new PlanJson(
                 BriefJson.of(plan.brief()),
                 plan.parameters().stream().map(this::parameter).toList(),
                 plan.scoreCards().stream()
-                        .map(c -> PieceJson.of(c, plan.structure().panels(), glue, plan.handles(), units))
+                        .map(c -> PieceJson.of(c, plan.structure().panels(), glue, runs, plan.handles(), units))
                         .toList(),
                 plan.brief()
                         .baseAt()

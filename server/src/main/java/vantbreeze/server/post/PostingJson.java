@@ -70,6 +70,7 @@ public record PostingJson(
                             made.structure().panels(),
                             GlueArea.of(made.structure()),
                             List.of(),
+                            List.of(),
                             units),
                     made.how(vantbreeze.measure.Ruler.of(units)),
                     posting.remark(made, vantbreeze.measure.Ruler.of(units)).orElse(null));
@@ -89,7 +90,7 @@ public record PostingJson(
         static ClosureJson of(ClosureKit kit, UnitSystem units) {
             return new ClosureJson(
                     kit.pieces().stream()
-                            .map(p -> PieceJson.of(ScoreCard.of(p), List.of(), List.of(), List.of(), units))
+                            .map(p -> PieceJson.of(ScoreCard.of(p), List.of(), List.of(), List.of(), List.of(), units))
                             .toList(),
                     kit.ribbon().map(r -> LengthJson.of(r, units)).orElse(null),
                     LengthJson.thick(kit.adds(), units),

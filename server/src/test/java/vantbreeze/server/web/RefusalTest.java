@@ -83,8 +83,8 @@ class RefusalTest extends TestApplication {
         plan(with("\"grid\":", "\"gird\":"))
                 .andExpect(status().isBadRequest())
                 .andExpect(jsonPath("$.fields[0].field").value("matting.gird"))
-                .andExpect(
-                        jsonPath("$.fields[0].allowed").value(containsString("grid, layers, meeting, papers, steps")));
+                .andExpect(jsonPath("$.fields[0].allowed")
+                        .value(containsString("grid, layers, meeting, papers, papersByFace, steps")));
     }
 
     @Test
