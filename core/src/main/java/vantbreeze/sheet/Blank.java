@@ -2,6 +2,7 @@ package vantbreeze.sheet;
 
 import java.util.List;
 import java.util.Optional;
+import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Polygon;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
@@ -80,7 +81,7 @@ public record Blank(String id, String name, String sort, List<Inside> inside, Li
             bottom = turned.getEnvelopeInternal().getMinY();
         } else {
             for (double[] corner : new double[][] {{0, 0}, {w, 0}, {0, h}, {w, h}}) {
-                var at = turn.apply(new org.locationtech.jts.geom.Coordinate(corner[0], corner[1]));
+                Coordinate at = turn.apply(new Coordinate(corner[0], corner[1]));
                 left = Math.min(left, at.x);
                 bottom = Math.min(bottom, at.y);
             }

@@ -2,12 +2,14 @@ package vantbreeze.sheet;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 
 /**
  * Whether so many sheets are enough, exactly: the largest part that is left goes on some sheet, with every set of others that
@@ -52,9 +54,9 @@ final class Cover {
             areas[sort] = job.area(i);
             bySort.get(sort).add(job.blanks().get(i));
         }
-        bySize = java.util.stream.IntStream.range(0, sorts)
+        bySize = IntStream.range(0, sorts)
                 .boxed()
-                .sorted(java.util.Comparator.comparingDouble(s -> -areas[s]))
+                .sorted(Comparator.comparingDouble(s -> -areas[s]))
                 .mapToInt(Integer::intValue)
                 .toArray();
         left = job.supplies().stream().mapToInt(Supply::count).toArray();

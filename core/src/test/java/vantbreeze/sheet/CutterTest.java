@@ -195,6 +195,25 @@ class CutterTest {
                 .hasMessageContaining("not enough sheets");
     }
 
+    /** A minute is allowed, but nobody waits: what there is then is a whole plan. */
+    @Test
+    void whoeverStopsTheSearchGetsTheBestSoFar() {
+        List<Blank> blanks = Kits.randomAllDifferent(5, 60);
+        long begun = System.nanoTime();
+        List<List<CutSheet>> told = new ArrayList<>();
+        Cutting cutting = Cutter.plan(
+                blanks,
+                List.of(Kits.SQUARE),
+                Kits.TRIMMER,
+                new Deadline(60 * SECOND, () -> System.nanoTime() - begun > SECOND / 2),
+                c -> told.add(c.sheets()));
+        Replay.of(cutting, blanks, Kits.TRIMMER);
+        assertThat(told.get(told.size() - 1)).isEqualTo(cutting.sheets());
+        for (int i = 1; i < told.size(); i++) {
+            assertThat(Cutting.BETTER.compare(told.get(i), told.get(i - 1))).isNegative();
+        }
+    }
+
     @Test
     void aPinnedPartStaysAndTheRestIsCutAroundIt() {
         Random random = new Random(3);

@@ -5,6 +5,7 @@ import java.io.StringReader;
 import java.io.StringWriter;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Supplier;
@@ -145,7 +146,7 @@ final class SheetTable {
                 text,
                 String.join(
                         ", ",
-                        java.util.Arrays.stream(of.getEnumConstants())
+                        Arrays.stream(of.getEnumConstants())
                                 .map(e -> e.name().toLowerCase(Locale.ROOT))
                                 .toList()),
                 read);
