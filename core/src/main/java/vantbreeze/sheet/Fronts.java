@@ -18,6 +18,8 @@ final class Fronts {
     /** A set of more boxes than that is not proven any more. */
     private static final int MOST_SETS = 400_000;
 
+    private static final int LOOK_EVERY = 256;
+
     /**
      * A box that holds a set.
      *
@@ -44,6 +46,7 @@ final class Fronts {
     private final long[] radix;
     private final Deadline deadline;
     private final Map<Long, List<Box>> known = new HashMap<>();
+    private long divisions;
 
     /**
      * @param ways of each sort
@@ -146,6 +149,10 @@ final class Fronts {
     }
 
     private void join(int[] set, int[] part, List<Box> front) {
+        /* A set of many sorts is divided in very many ways: the clock is looked at among them. */
+        if (++divisions % LOOK_EVERY == 0 && deadline.isOver()) {
+            throw new TooMany();
+        }
         int[] rest = new int[set.length];
         int inPart = 0;
         int inRest = 0;

@@ -214,6 +214,19 @@ class CutterTest {
         }
     }
 
+    /** Twenty parts, no two alike, that all but fill a sheet: there is no end to the ways of dividing them. */
+    @Test
+    void theSearchEndsInTime() {
+        List<Blank> blanks = new ArrayList<>();
+        for (int i = 0; i < 20; i++) {
+            blanks.add(Kits.blank("part " + i, new Size(Length.inches(37 + i, 16), Length.inches(47 - i, 16))));
+        }
+        long begun = System.nanoTime();
+        Cutting cutting = Cutter.plan(blanks, List.of(Kits.SQUARE), Kits.TRIMMER, in(0.25), c -> {});
+        assertThat(System.nanoTime() - begun).as("nanoseconds").isLessThan(4 * SECOND);
+        Replay.of(cutting, blanks, Kits.TRIMMER);
+    }
+
     @Test
     void aPinnedPartStaysAndTheRestIsCutAroundIt() {
         Random random = new Random(3);

@@ -114,8 +114,9 @@ class CuttingTest extends Journey {
         assertThat(under).hasAttribute("x", "0");
         type("From the picture's left edge", "½ in");
         assertThat(under).hasAttribute("x", "-12.7");
-        page.locator("body").press("Control+z");
-        page.locator("body").press("Control+z");
+        button("Undo").click();
+        assertThat(under).hasAttribute("x", "0");
+        button("Undo").click();
         assertThat(page.getByTestId("photo-under")).hasCount(0);
         view("Cutting");
         button("Plan the cutting").click();
