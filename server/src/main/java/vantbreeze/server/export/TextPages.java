@@ -15,13 +15,12 @@ final class TextPages {
                     @bottom-right { content: counter(page); font-family: Plex; font-size: 9pt; } }
             body { font-family: Plex, Dejavu, Droid, Emoji; font-size: 10.5pt; line-height: 1.35; margin: 0; }
             h1 { font-size: 17pt; margin: 0 0 1mm 0; }
-            h2 { font-size: 13pt; margin: 5mm 0 1.5mm 0; page-break-after: avoid; }
+            h2 { font-size: 13pt; margin: 5mm 0 1.5mm 0; }
             p { margin: 0 0 1.5mm 0; }
-            table { border-collapse: collapse; width: 100%%; -fs-table-paginate: paginate; }
+            table { border-collapse: collapse; width: 100%%; }
             th { text-align: left; font-weight: bold; border-bottom: 0.4mm solid #000; padding: 0.8mm 3mm 0.8mm 0; }
             td { border-bottom: 0.15mm solid #999; padding: 0.8mm 3mm 0.8mm 0; vertical-align: top; }
             td.first { font-weight: bold; white-space: nowrap; width: 46mm; }
-            tr, li { page-break-inside: avoid; }
             ol, ul { margin: 0; padding-left: 7mm; }
             li { margin-bottom: 1.5mm; }
             .n { font-size: 9pt; vertical-align: 0.28em; line-height: 1; }
