@@ -9,8 +9,6 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import org.apache.pdfbox.Loader;
-import org.apache.pdfbox.multipdf.PDFMergerUtility;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.locationtech.jts.geom.Coordinate;
 import vantbreeze.make.ObliqueReading;
@@ -73,12 +71,10 @@ final class PlanPdf {
                 ByteArrayOutputStream out = new ByteArrayOutputStream()) {
             PlanPdf pdf = new PlanPdf(document, plan, paper);
             pdf.drawings(name);
-            try (PDDocument text = Loader.loadPDF(TextPages.of(name, pdf.text(), paper))) {
-                new PDFMergerUtility().appendDocument(document, text);
-                CuttingPages.add(document, pdf.fonts, paper, cutting);
-                document.getDocumentInformation().setTitle(name);
-                document.save(out);
-            }
+            pdf.text();
+            CuttingPages.add(document, pdf.fonts, paper, cutting);
+            document.getDocumentInformation().setTitle(name);
+            document.save(out);
             return out.toByteArray();
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -255,14 +251,14 @@ final class PlanPdf {
         }
     }
 
-    private Html text() {
-        Html html = new Html();
-        html.paragraph("Drawings are face side up, all to one scale; valleys dashed, mountains dash-dot.");
+    private void text() {
+        Flow flow = new Flow(document, fonts, paper);
+        flow.paragraph("Drawings are face side up, all to one scale; valleys dashed, mountains dash-dot.");
         if (!key.isEmpty()) {
-            html.heading("Numbers in the drawings").list(true, key);
+            flow.heading("Numbers in the drawings").list(true, key);
         }
-        plan.scoreCards().forEach(card -> scoreCard(html, card));
-        html.heading("Parts")
+        plan.scoreCards().forEach(card -> scoreCard(flow, card));
+        flow.heading("Parts")
                 .table(
                         List.of("how many", "", "width × height", "for"),
                         plan.cutList().stream()
@@ -273,9 +269,8 @@ final class PlanPdf {
                                         Stream.of(p.goesOn(), p.note())
                                                 .filter(t -> !t.isEmpty())
                                                 .collect(Collectors.joining("; "))))
-                                .toList(),
-                        2);
-        html.heading("Order of work")
+                                .toList());
+        flow.heading("Order of work")
                 .list(
                         true,
                         plan.steps().stream()
@@ -284,23 +279,23 @@ final class PlanPdf {
         Set<String> cautions = new LinkedHashSet<>();
         plan.steps().stream().map(Step::caution).filter(c -> !c.isEmpty()).forEach(cautions::add);
         if (!cautions.isEmpty()) {
-            html.heading("Take care");
+            flow.heading("Take care");
             cautions.stream()
                     .filter(c ->
                             cautions.stream().noneMatch(longer -> longer.length() > c.length() && longer.startsWith(c)))
-                    .forEach(html::paragraph);
+                    .forEach(flow::paragraph);
         }
         List<String> snags = plan.snags().stream()
                 .filter(s -> s.severity() != Severity.NOTE)
                 .map(Snag::text)
                 .toList();
         if (!snags.isEmpty()) {
-            html.heading("Mind before you cut").list(false, snags);
+            flow.heading("Mind before you cut").list(false, snags);
         }
-        return html;
+        flow.end();
     }
 
-    private void scoreCard(Html html, ScoreCard card) {
+    private void scoreCard(Flow flow, ScoreCard card) {
         if (card.settings().isEmpty()) {
             return;
         }
@@ -308,18 +303,17 @@ final class PlanPdf {
         boolean upright = card.settings().stream().anyMatch(r -> r.lie() == ScoreReading.Lie.UPRIGHT);
         String oneEnd = !level ? "from the left" : upright ? "left or bottom" : "from the bottom";
         String otherEnd = !level ? "from the right" : upright ? "right or top" : "from the top";
-        html.heading("Score card: " + card.piece().name())
+        flow.heading("Score card: " + card.piece().name())
                 .table(
                         List.of("score", oneEnd, otherEnd, "score on", "fold"),
-                        card.settings().stream().map(this::setting).toList(),
-                        1);
+                        card.settings().stream().map(this::setting).toList());
         for (ScoreSetting s : card.settings()) {
             if (s.at() instanceof ObliqueReading oblique) {
-                html.paragraph("%s: the ruler lies %s.".formatted(s.name(), oblique.along(ruler)));
+                flow.paragraph("%s: the ruler lies %s.".formatted(s.name(), oblique.along(ruler)));
             }
         }
         for (ScoreCard.BothEnds both : card.sameFromBothEnds()) {
-            html.paragraph("From both ends, %s up: %s.".formatted(both.side().word(), both.text(ruler)));
+            flow.paragraph("From both ends, %s up: %s.".formatted(both.side().word(), both.text(ruler)));
         }
     }
 
