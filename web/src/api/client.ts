@@ -2,7 +2,6 @@ import type {
   Brief,
   Cutting,
   CuttingAsked,
-  CuttingHead,
   DrawerEnvelope,
   DrawerSheet,
   DrawerSheetContent,
@@ -122,7 +121,6 @@ export const api = {
   hidePaper: (id: string, version: number) =>
     request<DrawerSheet>("DELETE", `/papers/${id}/photo?version=${version}`),
   addPapers: (csv: string) => request<DrawerSheet[]>("POST", "/papers/table", { csv }),
-  cuttings: () => request<CuttingHead[]>("GET", "/cuttings"),
   beginCutting: (asked: CuttingAsked) => request<Cutting>("POST", "/cuttings", asked),
   cutting: (id: string) => request<Cutting>("GET", `/cuttings/${id}`),
   stopCutting: (id: string) => request<Cutting>("POST", `/cuttings/${id}/stop`),

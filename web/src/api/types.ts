@@ -42,7 +42,6 @@ export type DrawerSheetContent = Schemas["DrawerSheetContent"];
 export type SheetPhoto = Schemas["SheetPhoto"];
 export type Cutting = Schemas["Cutting"];
 export type CuttingAsked = Schemas["CuttingAsked"];
-export type CuttingHead = Schemas["CuttingHead"];
 export type PaperCutting = Schemas["PaperCutting"];
 export type SheetCutting = Schemas["SheetCutting"];
 export type LaidPart = Schemas["LaidPart"];

@@ -121,7 +121,8 @@ public record Part(
 
     private static final double ROUNDED = 2;
 
-    static Polygon atOrigin(Polygon polygon) {
+    /** The outline with the lower left corner of its box at the origin. */
+    public static Polygon atOrigin(Polygon polygon) {
         Envelope box = polygon.getEnvelopeInternal();
         return FlatMotion.shift(-box.getMinX(), -box.getMinY()).apply(polygon);
     }

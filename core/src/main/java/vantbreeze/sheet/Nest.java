@@ -5,6 +5,7 @@ import java.util.TreeSet;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Polygon;
+import vantbreeze.part.Part;
 import vantbreeze.structure.FlatMotion;
 
 /**
@@ -25,7 +26,7 @@ record Nest(double turned, double x, double y, double width, double height) {
     static Optional<Nest> of(Polygon first, Polygon second, boolean mayBeTurned) {
         Nest best = null;
         for (double degrees : mayBeTurned ? new double[] {0, 180} : new double[] {0}) {
-            Polygon other = atOrigin(FlatMotion.rotation(degrees).apply(second));
+            Polygon other = Part.atOrigin(FlatMotion.rotation(degrees).apply(second));
             for (boolean top : new boolean[] {false, true}) {
                 best = smaller(best, beside(first, other, degrees, top));
                 Nest swapped = beside(swapped(first), swapped(other), degrees, top);
@@ -42,11 +43,6 @@ record Nest(double turned, double x, double y, double width, double height) {
 
     private static Nest smaller(Nest a, Nest b) {
         return a == null || b.width() * b.height() < a.width() * a.height() ? b : a;
-    }
-
-    private static Polygon atOrigin(Polygon polygon) {
-        Envelope box = polygon.getEnvelopeInternal();
-        return FlatMotion.shift(-box.getMinX(), -box.getMinY()).apply(polygon);
     }
 
     /** Across and up exchanged. */

@@ -125,7 +125,8 @@ public record CuttingJson(
      * @param name long: "mat for the front"
      * @param card which card of the kit it is for; empty if there is one
      * @param layings how many ways it may lie
-     * @param up where its paper's up points, in degrees anticlockwise from the sheet's top; absent if the paper has none
+     * @param outlines of what is no rectangle
+     * @param division where it is cut in two afterwards, from its left or its lower edge; absent if it is not
      */
     @Schema(name = "LaidPart")
     public record LaidJson(

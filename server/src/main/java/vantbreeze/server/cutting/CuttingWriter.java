@@ -9,8 +9,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import org.locationtech.jts.geom.Coordinate;
-import org.locationtech.jts.geom.Polygon;
 import vantbreeze.material.Film;
 import vantbreeze.material.Paper;
 import vantbreeze.material.Print;
@@ -149,19 +147,9 @@ final class CuttingWriter {
                 blank.pin().isPresent(),
                 blank.inside().stream()
                         .filter(i -> !i.part().isRectangle())
-                        .map(i -> corners(there.apply(blank.outline(i, wanted.laying()))))
+                        .map(i -> LengthJson.corners(there.apply(blank.outline(i, wanted.laying()))))
                         .toList(),
                 first.division().map(d -> d.at().millimetres()).orElse(null),
                 first.division().map(d -> d.alongWidth() != isTurned).orElse(null));
-    }
-
-    private static List<double[]> corners(Polygon polygon) {
-        Coordinate[] ring = polygon.getExteriorRing().getCoordinates();
-        List<double[]> corners = new ArrayList<>();
-        for (int i = 0; i + 1 < ring.length; i++) {
-            corners.add(
-                    new double[] {ring[i].x / Length.COUNTS_PER_MILLIMETRE, ring[i].y / Length.COUNTS_PER_MILLIMETRE});
-        }
-        return corners;
     }
 }

@@ -1,6 +1,7 @@
 package vantbreeze.server.export;
 
 import java.util.List;
+import java.util.stream.IntStream;
 import org.apache.pdfbox.pdmodel.PDDocument;
 
 /** Text that runs down the page, and on to another where there is no room: never in smaller type. */
@@ -104,14 +105,14 @@ final class Flow {
     }
 
     private void row(List<String> cells, double[] wide, boolean bold) {
-        int most = 1;
-        for (int c = 0; c < wide.length; c++) {
-            most = Math.max(most, page.wrap(cells.get(c), TYPE_MM, wide[c] - 2).size());
-        }
+        List<List<String>> wrapped = IntStream.range(0, wide.length)
+                .mapToObj(c -> page.wrap(cells.get(c), TYPE_MM, wide[c] - 2))
+                .toList();
+        int most = wrapped.stream().mapToInt(List::size).max().orElse(1);
         require(most * LINE_MM);
         double x = MARGIN_MM;
         for (int c = 0; c < wide.length; c++) {
-            List<String> lines = page.wrap(cells.get(c), TYPE_MM, wide[c] - 2);
+            List<String> lines = wrapped.get(c);
             for (int i = 0; i < lines.size(); i++) {
                 page.text(x, y - i * LINE_MM, TYPE_MM, bold, lines.get(i));
             }

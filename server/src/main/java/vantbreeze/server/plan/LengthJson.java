@@ -76,7 +76,7 @@ public record LengthJson(
     }
 
     /** @return corners in mm as [x, y], first not repeated */
-    static List<double[]> corners(Polygon polygon) {
+    public static List<double[]> corners(Polygon polygon) {
         return corners(polygon.getExteriorRing());
     }
 
