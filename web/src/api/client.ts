@@ -1,15 +1,26 @@
 import type {
   Brief,
+  Consequence,
   Cutting,
+  CutterMachine,
+  CutterRun,
   CuttingAsked,
   DrawerEnvelope,
   DrawerSheet,
   DrawerSheetContent,
   Fold,
   Folding,
+  Forecast,
+  GivenBefore,
   Grid,
+  Hands,
+  HandsChoice,
+  LogContent,
+  LogEntry,
   Look,
   MadeEnvelope,
+  Making,
+  MakingState,
   OwnFold,
   Plan,
   PostalClass,
@@ -19,8 +30,11 @@ import type {
   Project,
   ProjectHead,
   ProjectSummary,
+  Restored,
   RevisionSummary,
+  Scatter,
   ShelfEntry,
+  Sketch,
   StoreState,
   TableEntry,
   ToolSet,
@@ -45,13 +59,16 @@ interface Asked {
 }
 
 async function request<T>(method: string, path: string, body?: unknown, asked: Asked = {}): Promise<T> {
-  const text = body === undefined ? undefined : JSON.stringify(body);
+  const text = body === undefined || body instanceof Blob ? body : JSON.stringify(body);
   let response: Response;
   let answer: unknown;
   try {
     response = await fetch(`/api${path}`, {
       method,
-      headers: body === undefined ? {} : { "Content-Type": "application/json" },
+      headers:
+        body === undefined
+          ? {}
+          : { "Content-Type": body instanceof Blob ? "application/zip" : "application/json" },
       body: text,
       keepalive: asked.outlives === true && new Blob([text ?? ""]).size < MOST_OUTLIVING,
       signal: asked.signal,
@@ -85,9 +102,39 @@ export const api = {
   move: (brief: Brief, score: string, toMm: number) =>
     request<Plan>("POST", "/moves", { brief, score, toMm }),
   folding: (brief: Brief, signal?: AbortSignal) => request<Folding>("POST", "/foldings", brief, { signal }),
+  pieceFolding: (brief: Brief, piece: string, signal?: AbortSignal) =>
+    request<Folding>("POST", "/foldings/pieces", { brief, piece }, { signal }),
+  sketches: (brief: Brief, signal?: AbortSignal) => request<Sketch[]>("POST", "/sketches", brief, { signal }),
+  forecast: (brief: Brief, scatter: Scatter, signal?: AbortSignal) =>
+    request<Forecast>("POST", "/forecasts", { brief, scatter }, { signal }),
+  consequence: (brief: Brief, measured: MakingState["measured"], signal?: AbortSignal) =>
+    request<Consequence>("POST", "/consequences", { brief, measured }, { signal }),
+  making: (project: string) => request<Making>("GET", `/projects/${project}/making`),
+  keepMaking: (project: string, making: Making) =>
+    request<Making>("PUT", `/projects/${project}/making`, making, { outlives: true }),
+  forgetMaking: (project: string) => request<Making>("DELETE", `/projects/${project}/making`),
+  log: (words: string) => request<LogEntry[]>("GET", `/log?words=${encodeURIComponent(words)}`),
+  writeLog: (content: LogContent, brief: Brief) => request<LogEntry>("POST", "/log", { content, brief }),
+  changeLog: (id: string, version: number, content: LogContent) =>
+    request<LogEntry>("PUT", `/log/${id}`, { version, content }),
+  dropLog: (id: string, version: number) => request<LogEntry>("DELETE", `/log/${id}?version=${version}`),
+  takeBackLog: (id: string) => request<LogEntry>("POST", `/log/${id}/undelete`),
+  addLogPhoto: (id: string, version: number, image: string) =>
+    request<LogEntry>("POST", `/log/${id}/photos`, { version, image }),
+  dropLogPhoto: (id: string, photo: string, version: number) =>
+    request<LogEntry>("DELETE", `/log/${id}/photos/${photo}?version=${version}`),
+  makeAgain: (id: string) => request<Project>("POST", `/log/${id}/again`),
+  given: (project: string | null, card: string, recipients: string[]) =>
+    request<GivenBefore[]>("POST", "/log/given", { project, card, recipients }),
+  hands: () => request<Hands>("GET", "/hands"),
+  chooseHands: (version: number, chosen: HandsChoice) => request<Hands>("PUT", "/hands", { version, chosen }),
   shelf: (brief: Brief, signal?: AbortSignal) => request<ShelfEntry[]>("POST", "/shelf", brief, { signal }),
   looks: (brief: Brief, signal?: AbortSignal) => request<Look[]>("POST", "/looks", brief, { signal }),
   posting: (brief: Brief, signal?: AbortSignal) => request<Posting>("POST", "/posting", brief, { signal }),
+  bringBack: (zip: Blob) => request<Restored>("POST", "/backup", zip),
+  takeProject: (document: unknown) => request<Project>("POST", "/projects/documents", document),
+  cutter: (svg: string, machine: CutterMachine | null) =>
+    request<CutterRun>("POST", "/cutter", { svg, machine }),
   store: () => request<StoreState>("GET", "/store"),
   outline: (svg: string, width: string, units: Units) =>
     request<{ outline: string; leftOut: number }>("POST", "/outlines", { svg, width, units }),
@@ -150,17 +197,41 @@ export const api = {
 export const patternAddress = (id: string) => `/api/projects/${id}/exports/pattern.fold`;
 
 /** Address of a PDF of the project as it is saved. */
-export const exportAddress = (id: string, what: "plan" | "template", paper: "a4" | "letter") =>
-  `/api/projects/${id}/exports/${what}.pdf?paper=${paper}`;
+export const exportAddress = (
+  id: string,
+  what: "plan" | "template" | "booklet" | "memory",
+  paper: "a4" | "letter",
+) => `/api/projects/${id}/exports/${what}.pdf?paper=${paper}`;
 
 /** Address of the 1:1 template of an envelope made for the project as it is saved. */
 export const envelopeAddress = (id: string, style: MadeEnvelope["style"], paper: "a4" | "letter") =>
   `/api/projects/${id}/exports/envelope.pdf?style=${style}&paper=${paper}`;
 
+/** Address of a small picture of a card; another version is another address. */
+export const pictureAddress = (id: string, version: number) => `/api/projects/${id}/picture.png?v=${version}`;
+
+/** Address of a picture of a card to show to others. */
+export const shareAddress = (id: string) => `/api/projects/${id}/exports/share.png`;
+
+/** Address of a cut file of one sheet of a cutting plan. */
+export const sheetSvgAddress = (project: string, plan: string, sheet: number) =>
+  `/api/projects/${project}/exports/sheet.svg?plan=${plan}&sheet=${sheet}`;
+
+/** Address of a cut file of one part. */
+export const partSvgAddress = (project: string, part: string, dash = 0, gap = 0) =>
+  `/api/projects/${project}/exports/part.svg?part=${encodeURIComponent(part)}&dash=${dash}&gap=${gap}`;
+
+/** Address of a card as a document of its own, or of its parts as a table. */
+export const documentAddress = (id: string) => `/api/projects/${id}/exports/project.json`;
+export const partsTable = (id: string) => `/api/projects/${id}/exports/parts.csv`;
+
+/** Address of everything that is kept, as one zip. */
+export const backupAddress = "/api/backup";
+
 /** Address of the drawer as a table of comma-separated values. */
 export const papersTable = "/api/papers/table";
 
-export const photoAddress = (id: string) => `/api/papers/photos/${id}`;
+export const photoAddress = (id: string) => `/api/photos/${id}`;
 
 /** Address of a PDF of the sheets of a cutting plan. */
 export const cuttingAddress = (project: string, plan: string, paper: "a4" | "letter") =>

@@ -48,6 +48,24 @@ export type LaidPart = Schemas["LaidPart"];
 export type CutPass = Schemas["CutPass"];
 export type PinnedPart = Schemas["PinnedPart"];
 export type ToolSet = Schemas["ToolSet"];
+export type Task = Schemas["Task"];
+export type Measure = Schemas["Measure"];
+export type Sketch = Schemas["Sketch"];
+export type Making = Schemas["Making"];
+export type MakingState = Schemas["MakingState"];
+export type Consequence = Schemas["Consequence"];
+export type Forecast = Schemas["Forecast"];
+export type Scatter = Schemas["Scatter"];
+export type LogEntry = Schemas["LogEntry"];
+export type LogContent = Schemas["LogContent"];
+export type GivenBefore = Schemas["GivenBefore"];
+export type Hands = Schemas["Hands"];
+export type HandsChoice = Schemas["HandsChoice"];
+export type Restored = Schemas["Restored"];
+export type CutterRun = Schemas["CutterRun"];
+export type CutterMachine = Schemas["CutterMachine"];
+export type OwnStep = Schemas["OwnStep"];
+export type Technique = OwnStep["technique"];
 export type Units = Brief["units"];
 
 /** One field that a request was refused for. */

@@ -2,7 +2,7 @@ import { FolderOpen, History, Moon, Printer, Redo2, Shapes, Sun, Undo2 } from "l
 import { DropdownMenu } from "radix-ui";
 import { useState } from "react";
 import { Link, NavLink } from "react-router";
-import { exportAddress, patternAddress } from "../api/client";
+import { documentAddress, exportAddress, partsTable, patternAddress, shareAddress } from "../api/client";
 import { Button } from "../parts/Button";
 import { symbol, unitsOf } from "../state/lengths";
 import { saveAsFile } from "../state/unsaved";
@@ -23,6 +23,10 @@ const PRINTS = [
   { what: "plan", paper: "letter", label: "Plan, Letter" },
   { what: "template", paper: "a4", label: "1:1 template, A4" },
   { what: "template", paper: "letter", label: "1:1 template, Letter" },
+  { what: "booklet", paper: "a4", label: "Booklet of the steps, A4" },
+  { what: "booklet", paper: "letter", label: "Booklet of the steps, Letter" },
+  { what: "memory", paper: "a4", label: "Card for the box, A6" },
+  { what: "memory", paper: "letter", label: "Card for the box, 4 × 6 in" },
 ] as const;
 
 interface BenchBarProps {
@@ -37,16 +41,10 @@ export function BenchBar({ onRevisions, onShelf }: BenchBarProps) {
   const [dark, toggleTheme] = useTheme();
   const units = bench.plan?.brief.units ?? unitsOf("in");
 
-  async function print(what: "plan" | "template", paper: "a4" | "letter") {
+  /* What is printed is made from what is saved. */
+  async function open(address: (id: string) => string) {
     await store.saveNow();
-    if (bench.project && store.get().save === "saved")
-      window.open(exportAddress(bench.project.id, what, paper), "_blank");
-  }
-
-  async function savePattern() {
-    await store.saveNow();
-    if (bench.project && store.get().save === "saved")
-      window.open(patternAddress(bench.project.id), "_blank");
+    if (bench.project && store.get().save === "saved") window.open(address(bench.project.id), "_blank");
   }
 
   return (
@@ -101,14 +99,32 @@ export function BenchBar({ onRevisions, onShelf }: BenchBarProps) {
               {PRINTS.map((p) => (
                 <DropdownMenu.Item
                   key={p.label}
-                  onSelect={() => void print(p.what, p.paper)}
+                  onSelect={() => void open((id) => exportAddress(id, p.what, p.paper))}
                   className="data-[highlighted]:bg-accent-soft flex min-h-10 cursor-pointer items-center rounded px-3 outline-none"
                 >
                   {p.label}
                 </DropdownMenu.Item>
               ))}
               <DropdownMenu.Item
-                onSelect={() => void savePattern()}
+                onSelect={() => void open(shareAddress)}
+                className="data-[highlighted]:bg-accent-soft flex min-h-10 cursor-pointer items-center rounded px-3 outline-none"
+              >
+                Picture to show around, PNG
+              </DropdownMenu.Item>
+              <DropdownMenu.Item
+                onSelect={() => void open(partsTable)}
+                className="data-[highlighted]:bg-accent-soft flex min-h-10 cursor-pointer items-center rounded px-3 outline-none"
+              >
+                Parts as a table, CSV
+              </DropdownMenu.Item>
+              <DropdownMenu.Item
+                onSelect={() => void open(documentAddress)}
+                className="data-[highlighted]:bg-accent-soft flex min-h-10 cursor-pointer items-center rounded px-3 outline-none"
+              >
+                The card itself, JSON
+              </DropdownMenu.Item>
+              <DropdownMenu.Item
+                onSelect={() => void open(patternAddress)}
                 className="data-[highlighted]:bg-accent-soft flex min-h-10 cursor-pointer items-center rounded px-3 outline-none"
               >
                 Crease pattern, FOLD file

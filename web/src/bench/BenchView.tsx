@@ -1,8 +1,10 @@
 import { FoldView } from "../fold/FoldView";
 import { Block } from "../parts/Block";
+import { Saved } from "../parts/Saved";
 import { usePlan } from "../state/useBench";
 import { BriefSentence } from "./BriefSentence";
 import { ClosedCard } from "./ClosedCard";
+import { Forecast } from "./Forecast";
 import { FlatSheet } from "./FlatSheet";
 import { Pieces } from "./Pieces";
 import { useMarking } from "./ProjectFrame";
@@ -27,15 +29,16 @@ export function BenchView() {
         <div className="flex min-w-0 flex-col gap-3">
           <Block title="Flat sheet, face side up">
             {pieces.map((piece) => (
-              <FlatSheet
-                key={piece.name}
-                piece={piece}
-                among={pieces}
-                mats={mats}
-                ornaments={ornaments}
-                marked={marked}
-                onMark={onMark}
-              />
+              <Saved key={piece.name} name={piece.name}>
+                <FlatSheet
+                  piece={piece}
+                  among={pieces}
+                  mats={mats}
+                  ornaments={ornaments}
+                  marked={marked}
+                  onMark={onMark}
+                />
+              </Saved>
             ))}
           </Block>
           <Block title="Folding">
@@ -64,6 +67,9 @@ export function BenchView() {
               <TradeOff />
             </Block>
           )}
+          <Block title="How surely it comes out">
+            <Forecast />
+          </Block>
           <Block title="Closed, in its envelope">
             <ClosedCard marked={marked} />
           </Block>

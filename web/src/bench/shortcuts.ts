@@ -13,9 +13,11 @@ const OWN_KEYS = '[role="listbox"], [role="menu"], [role="dialog"]';
 
 const isTyping = (target: EventTarget | null) =>
   target instanceof HTMLElement &&
-  (target.tagName === "INPUT" || target.isContentEditable || target.closest(OWN_KEYS) !== null);
+  (/^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName) ||
+    target.isContentEditable ||
+    target.closest(OWN_KEYS) !== null);
 
-/** B, L, E and C change the view, U switches units, Ctrl+Z and Ctrl+Shift+Z (or Ctrl+Y) undo and redo; typing in a field keeps its own keys. */
+/** B, L, E, C and M change the view, U switches units, Ctrl+Z and Ctrl+Shift+Z (or Ctrl+Y) undo and redo; typing in a field keeps its own keys. */
 export function useShortcuts() {
   const store = useBenchStore();
   const navigate = useNavigate();

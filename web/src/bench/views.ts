@@ -4,4 +4,5 @@ export const VIEWS = [
   { path: "layers", name: "Layers", key: "L" },
   { path: "post", name: "Envelope and post", key: "E" },
   { path: "cutting", name: "Cutting", key: "C" },
+  { path: "make", name: "Make", key: "M" },
 ] as const;

@@ -4,8 +4,10 @@ import { api, cuttingAddress } from "../api/client";
 import type { Cutting, LaidPart, PaperCutting, PinnedPart, SheetCutting } from "../api/types";
 import { Button } from "../parts/Button";
 import { counted } from "../parts/counted";
+import { Saved } from "../parts/Saved";
 import { Trouble } from "../parts/Trouble";
 import { usePlan, useBench, useBenchStore } from "../state/useBench";
+import { ByMachine } from "./ByMachine";
 import { Passes } from "./Passes";
 import { alike, runs, settingsOf, shopping, whence } from "./settings";
 import { SheetDrawing } from "./SheetDrawing";
@@ -144,6 +146,7 @@ export function CuttingView() {
               />
             </div>
           )}
+          <ByMachine project={project.id} sheet={at && { plan: plan.id, number: at.number }} />
         </>
       )}
     </>
@@ -356,14 +359,16 @@ function AtTheTrimmer(props: AtTheTrimmerProps) {
   return (
     <>
       <div className="border-rule bg-raised min-w-0 rounded-lg border p-2">
-        <SheetDrawing
-          paper={paper}
-          sheet={sheet}
-          units={units}
-          pass={pass}
-          onPass={setPass}
-          onMove={onMove}
-        />
+        <Saved name={`sheet ${sheet.number}`}>
+          <SheetDrawing
+            paper={paper}
+            sheet={sheet}
+            units={units}
+            pass={pass}
+            onPass={setPass}
+            onMove={onMove}
+          />
+        </Saved>
       </div>
       <div className="flex min-w-0 flex-col gap-2">
         <h2 className="font-title m-0 text-xl font-normal">

@@ -1,11 +1,13 @@
 import { useQuery } from "@tanstack/react-query";
 import { Slider } from "radix-ui";
-import { Component, lazy, Suspense, useState, type ReactNode } from "react";
+import { Component, lazy, Suspense, useMemo, useRef, useState, type ReactNode } from "react";
 import { api } from "../api/client";
 import type { Folding } from "../api/types";
 import type { Mark } from "../bench/marks";
 import { Button } from "../parts/Button";
-import { useSettledBrief } from "../state/useBench";
+import { usePlan, useSettledBrief } from "../state/useBench";
+import { dressOf } from "./dress";
+import { Film } from "./Film";
 import type { Look } from "./PaperModel";
 import { reach, stops } from "./poses";
 import { Section } from "./Section";
@@ -42,6 +44,9 @@ export function FoldView(props: FoldViewProps) {
 }
 
 function Moving({ folding, marked, onMark }: FoldViewProps & { folding: Folding }) {
+  const plan = usePlan((p) => p);
+  const dress = useMemo(() => dressOf(plan), [plan]);
+  const model = useRef<HTMLDivElement>(null);
   const most = reach(folding);
   const named = stops(folding);
   const [wanted, setAt] = useState(named.length > 2 ? 1.5 : 0.7);
@@ -55,7 +60,7 @@ function Moving({ folding, marked, onMark }: FoldViewProps & { folding: Folding 
   return (
     <div className="flex flex-col gap-2">
       <div className="grid grid-cols-[minmax(0,3fr)_minmax(0,2fr)] gap-3">
-        <div className="bg-sunken relative h-64 overflow-hidden rounded-md" data-testid="model">
+        <div ref={model} className="bg-sunken relative h-64 overflow-hidden rounded-md" data-testid="model">
           <WithoutModel>
             <Suspense fallback={<p className="p-3">Unfolding …</p>}>
               <PaperModel
@@ -65,6 +70,7 @@ function Moving({ folding, marked, onMark }: FoldViewProps & { folding: Folding 
                 lookNumber={look.number}
                 marked={panel}
                 onMark={mark}
+                dress={dress}
               />
             </Suspense>
           </WithoutModel>
@@ -100,6 +106,7 @@ function Moving({ folding, marked, onMark }: FoldViewProps & { folding: Folding 
           </Button>
         ))}
       </div>
+      <Film model={model} most={most} onAt={setAt} />
       {blocked && (
         <p role="alert" className="border-warn bg-warn-soft m-0 rounded-md border-l-4 px-3 py-1.5">
           {blocked}

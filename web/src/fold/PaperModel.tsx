@@ -3,18 +3,23 @@ import { useEffect, useMemo, useRef } from "react";
 import {
   BackSide,
   BufferGeometry,
+  CanvasTexture,
   EdgesGeometry,
   FrontSide,
   Matrix4,
   Path,
   PerspectiveCamera,
+  RepeatWrapping,
   Shape,
   ShapeGeometry,
+  SRGBColorSpace,
   Vector2,
   Vector3,
 } from "three";
 import { OrbitControls } from "three/examples/jsm/controls/OrbitControls.js";
-import type { Folding } from "../api/types";
+import type { Folding, Paper } from "../api/types";
+import { inkOn } from "../paper/ink";
+import type { Dress, Sheet } from "./dress";
 import { bounds, closeness, movesAt } from "./poses";
 
 /** Where the card is looked at from: a direction, x right, y up, z towards you. */
@@ -35,6 +40,8 @@ interface PaperModelProps {
   lookNumber: number;
   marked: string | null;
   onMark(panel: string): void;
+  /** In its papers; absent for the bare card. */
+  dress?: Dress;
 }
 
 interface Colours {
@@ -96,7 +103,7 @@ function Eye({ folding, look, lookNumber }: PaperModelProps) {
   return null;
 }
 
-function Panels({ folding, at, marked, onMark, colours }: PaperModelProps & { colours: Colours }) {
+function Panels({ folding, at, marked, onMark, dress, colours }: PaperModelProps & { colours: Colours }) {
   const moves = movesAt(folding, at);
   const close = closeness(folding, at);
   /* Tests wait for frames, never for time. */
@@ -127,13 +134,22 @@ function Panels({ folding, at, marked, onMark, colours }: PaperModelProps & { co
             matrix={matrix}
             isMarked={marked === panel.id}
             onMark={() => onMark(panel.id)}
-            colours={colours}
+            colours={
+              dress && !panel.clear
+                ? { ...colours, face: dress.base.colour, back: dress.base.colour }
+                : colours
+            }
+            sheets={dress?.sheets.filter((s) => s.panel === panel.id || s.panel === panel.name) ?? NO_SHEETS}
+            close={close}
           />
         );
       })}
     </>
   );
 }
+
+/** One list, so that a bare card is not drawn anew. */
+const NO_SHEETS: Sheet[] = [];
 
 type Four = [number, number, number, number];
 type Eight = [...Four, ...Four];
@@ -147,11 +163,15 @@ interface PanelProps {
   isMarked: boolean;
   onMark(): void;
   colours: Colours;
+  /** What lies on it. */
+  sheets: Sheet[];
+  /** How nearly closed the card is: foam is pressed flat between panels. */
+  close: number;
 }
 
 const CLEAR_OPACITY = 0.25;
 
-function Panel({ points, holes, clear, matrix, isMarked, onMark, colours }: PanelProps) {
+function Panel({ points, holes, clear, matrix, isMarked, onMark, colours, sheets, close }: PanelProps) {
   const shape = useMemo(() => {
     const ring = (corners: number[][]) => corners.map(([x = 0, y = 0]) => new Vector2(x, y));
     const outline = new Shape(ring(points));
@@ -187,6 +207,79 @@ function Panel({ points, holes, clear, matrix, isMarked, onMark, colours }: Pane
       <lineSegments geometry={edges}>
         <lineBasicMaterial color={colours.line} />
       </lineSegments>
+      {!isMarked &&
+        sheets.map((sheet) => <OnPanel key={sheet.key} sheet={sheet} close={close} onClick={pick} />)}
     </group>
   );
+}
+
+/** Foam of a closed card is hidden between its panels, or lies on its outside; it is drawn pressed flat. */
+const PRESSED = 0.85;
+
+/** A paper on its panel, seen from its own side. */
+function OnPanel({
+  sheet,
+  close,
+  onClick,
+}: {
+  sheet: Sheet;
+  close: number;
+  onClick(e: ThreeEvent<MouseEvent>): void;
+}) {
+  const shape = useMemo(() => {
+    const ring = (corners: number[][]) => corners.map(([x = 0, y = 0]) => new Vector2(x, y));
+    const outline = new Shape(ring(sheet.points));
+    outline.holes = sheet.holes.map((hole) => new Path(ring(hole)));
+    return new ShapeGeometry(outline);
+  }, [sheet.points, sheet.holes]);
+  const print = useMemo(() => printed(sheet.paper, sheet.up), [sheet.paper, sheet.up]);
+  useEffect(() => () => print?.dispose(), [print]);
+  const high = sheet.high * (1 - PRESSED * close);
+  return (
+    <mesh geometry={shape} position={[0, 0, sheet.side === "FACE" ? high : -high]} onClick={onClick}>
+      <meshStandardMaterial
+        color={print ? "#ffffff" : sheet.paper.colour}
+        map={print}
+        side={sheet.side === "FACE" ? FrontSide : BackSide}
+        roughness={0.95}
+      />
+    </mesh>
+  );
+}
+
+/** mm after which a print comes again, and dots for each. */
+const REPEAT = 11;
+const DOTS = 8;
+
+/** What is printed on a paper; nothing for a plain one. */
+function printed(paper: Paper, up: number): CanvasTexture | null {
+  if (paper.print === "PLAIN") return null;
+  const canvas = document.createElement("canvas");
+  canvas.width = canvas.height = REPEAT * DOTS;
+  const pen = canvas.getContext("2d");
+  if (!pen) return null;
+  pen.scale(DOTS, DOTS);
+  pen.fillStyle = paper.colour;
+  pen.fillRect(0, 0, REPEAT, REPEAT);
+  pen.fillStyle = inkOn(paper.colour);
+  for (const [x, y] of [
+    [2.8, 5.6],
+    [8.3, 10.6],
+  ] as const) {
+    pen.beginPath();
+    if (paper.print === "SCATTERED") pen.arc(x, y - 3, 0.8, 0, 2 * Math.PI);
+    else {
+      pen.moveTo(x, y - 5);
+      pen.lineTo(x + 1.5, y - 1.5);
+      pen.lineTo(x - 1.5, y - 1.5);
+      pen.rect(x - 0.28, y - 1.5, 0.56, 1.2);
+    }
+    pen.fill();
+  }
+  const texture = new CanvasTexture(canvas);
+  texture.wrapS = texture.wrapT = RepeatWrapping;
+  texture.repeat.set(1 / REPEAT, 1 / REPEAT);
+  texture.rotation = (-up * Math.PI) / 180;
+  texture.colorSpace = SRGBColorSpace;
+  return texture;
 }

@@ -2,6 +2,7 @@ import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { api } from "../api/client";
 import type { Look } from "../api/types";
 import { PaperRegions } from "../paper/PaperRegions";
+import { Saved } from "../parts/Saved";
 import { usePlan, useSettledBrief } from "../state/useBench";
 import { words } from "./moments";
 
@@ -46,21 +47,23 @@ function Picture({ look, chosen, onChoose }: PictureProps) {
   return (
     <figure className="border-rule bg-raised m-0 rounded-lg border px-3 py-2">
       <figcaption className="font-title text-quiet text-base">{words(look.moment).title}</figcaption>
-      <svg
-        viewBox={`${-edge} ${-edge} ${look.widthMm + 2 * edge} ${look.heightMm + 2 * edge}`}
-        className="h-60 w-full"
-        role="img"
-        aria-label={`The card ${words(look.moment).said}`}
-      >
-        <PaperRegions
-          regions={look.regions}
-          height={look.heightMm}
-          line={edge * 0.12}
-          marked={chosen}
-          onPick={onChoose}
-          arrows
-        />
-      </svg>
+      <Saved name={`the card ${words(look.moment).said}`}>
+        <svg
+          viewBox={`${-edge} ${-edge} ${look.widthMm + 2 * edge} ${look.heightMm + 2 * edge}`}
+          className="h-60 w-full"
+          role="img"
+          aria-label={`The card ${words(look.moment).said}`}
+        >
+          <PaperRegions
+            regions={look.regions}
+            height={look.heightMm}
+            line={edge * 0.12}
+            marked={chosen}
+            onPick={onChoose}
+            arrows
+          />
+        </svg>
+      </Saved>
     </figure>
   );
 }

@@ -6,6 +6,8 @@ import { useTheme } from "./useTheme";
 const PLACES = [
   { to: "/projects", name: "Cards" },
   { to: "/papers", name: "Papers" },
+  { to: "/log", name: "Logbook" },
+  { to: "/cutter", name: "Cutter" },
 ];
 
 /** Above everything that belongs to no single card. */

@@ -2,12 +2,13 @@ import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { Copy, Plus, Trash2 } from "lucide-react";
 import { useEffect, useState } from "react";
 import { Link, useNavigate } from "react-router";
-import { api } from "../api/client";
+import { api, pictureAddress } from "../api/client";
 import type { ProjectSummary, Units } from "../api/types";
 import { counted } from "../parts/counted";
 import { Button } from "../parts/Button";
 import { StoreTrouble } from "../parts/StoreTrouble";
 import { TopBar } from "../parts/TopBar";
+import { BackupPanel } from "./BackupPanel";
 import { startingBrief } from "./starting";
 
 const LOOK_AGAIN_MS = 3000;
@@ -95,7 +96,24 @@ export function ProjectsView() {
               key={p.id}
               className="border-rule bg-raised flex flex-wrap items-center gap-3 rounded-lg border px-4 py-3"
             >
-              <Link to={`/bench/${p.id}`} className="min-w-0 flex-1 basis-80 no-underline">
+              <Link
+                to={`/bench/${p.id}`}
+                aria-hidden
+                tabIndex={-1}
+                className="block h-[100px] w-[160px] shrink-0"
+              >
+                {p.closed && (
+                  <img
+                    src={pictureAddress(p.id, p.version)}
+                    alt=""
+                    width={160}
+                    height={100}
+                    loading="lazy"
+                    onError={(e) => (e.currentTarget.style.visibility = "hidden")}
+                  />
+                )}
+              </Link>
+              <Link to={`/bench/${p.id}`} className="min-w-0 flex-1 basis-60 no-underline">
                 <span
                   dir="auto"
                   className="font-title text-accent block text-xl underline decoration-1 underline-offset-4"
@@ -117,6 +135,7 @@ export function ProjectsView() {
             </li>
           ))}
         </ul>
+        <BackupPanel onRestored={() => void queries.invalidateQueries()} />
         {projects.data?.length === 0 && <p className="text-lg">Nothing here yet. Begin with a new card.</p>}
         {projects.isPending && <p className="text-lg">Fetching your cards …</p>}
         {projects.error && (

@@ -200,14 +200,14 @@ it("keeps the brief that slow questions are asked with while something is dragge
 it("leaves what a preview does not change the same object, so that it is not drawn anew", async () => {
   const store = await opened();
   const with2 = (fold: string) =>
-    plan({ brief: named(fold), snags: [{ code: "X" }] as never, steps: [{ title: fold }] as never });
+    plan({ brief: named(fold), snags: [{ code: "X" }] as never, tasks: [{ title: fold }] as never });
   server.plan = vi.fn((b: Brief) => Promise.resolve(with2(b.fold)));
   await store.change(named("a"));
   const before = store.get().plan;
   await store.preview(named("b"));
   const after = store.get().plan;
   expect(after?.snags).toBe(before?.snags);
-  expect(after?.steps).not.toBe(before?.steps);
+  expect(after?.tasks).not.toBe(before?.tasks);
 });
 
 it("says why it could not save, keeps the brief, and tries again", async () => {

@@ -4,9 +4,11 @@ import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Deque;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.locationtech.jts.geom.Coordinate;
 import vantbreeze.measure.Length;
 import vantbreeze.structure.FlatMotion;
@@ -23,31 +25,49 @@ public final class FlatFolder {
     /** Half a count: exact patterns close to 0, oblique ones to 1e-8; half a count is 0.8 micrometres. */
     private static final double CLOSURE_COUNTS = 0.5;
 
-    /** A way to get from one panel's flat coordinates to a neighbour's place relative to it. */
-    private record Joint(Panel from, Panel to, FlatMotion motion) {
+    /**
+     * A way to get from one panel's flat coordinates to a neighbour's place relative to it.
+     *
+     * @param number the same forth and back
+     */
+    private record Joint(Panel from, Panel to, FlatMotion motion, int number) {
         Joint back() {
-            return new Joint(to, from, motion.inverse());
+            return new Joint(to, from, motion.inverse(), number);
         }
     }
 
     private final Map<Panel, FlatMotion> motions = new LinkedHashMap<>();
     private final Map<Panel, Panel> cameFrom = new LinkedHashMap<>();
 
-    private FlatFolder() {}
+    private final Set<Integer> cameThrough = new HashSet<>();
+    private final Displaced made;
+
+    private FlatFolder(Displaced made) {
+        this.made = made;
+    }
 
     /**
      * @throws IllegalArgumentException if a score of the stage is neither unfolded nor folded all the way
      */
     public static FlatStage fold(Structure structure, Stage stage) {
+        return fold(structure, stage, Displaced.NOT);
+    }
+
+    /**
+     * The same as hands have made it; angles are not touched.
+     *
+     * @throws IllegalArgumentException if a score of the stage is neither unfolded nor folded all the way
+     */
+    public static FlatStage fold(Structure structure, Stage stage, Displaced made) {
         if (!stage.isFlat()) {
             throw new IllegalArgumentException(
                     "The stage (%s) has scores between 0° and 180°.".formatted(stage.name()));
         }
-        FlatStage walked = new FlatFolder().walk(structure, stage);
+        FlatStage walked = new FlatFolder(made).walk(structure, stage);
         return stage.rests()
                 .map(structure::panel)
                 .map(resting -> {
-                    FlatMotion there = fold(structure, structure.before(stage))
+                    FlatMotion there = fold(structure, structure.before(stage), made)
                             .placed(resting)
                             .motion();
                     return walked.moved(
@@ -75,39 +95,48 @@ public final class FlatFolder {
                 if (!motions.containsKey(joint.to())) {
                     motions.put(joint.to(), motions.get(panel).after(joint.motion()));
                     cameFrom.put(joint.to(), panel);
+                    cameThrough.add(joint.number());
                     open.addLast(joint.to());
                 }
             }
         }
+        List<FlatStage.Gap> gaps = new ArrayList<>();
         List<FoldFault> faults = new ArrayList<>(VertexCheck.faults(structure, stage));
         for (Joint joint : joints) {
             Double gap = gap(joint);
             if (gap == null || gap > CLOSURE_COUNTS) {
                 faults.add(loopOpen(joint, gap == null ? Length.ZERO : Length.nearestTo(gap)));
             }
+            if (gap != null && !isPlacing(joint)) {
+                gaps.add(apart(joint));
+            }
         }
         List<FlatStage.Placed> placed = structure.panels().stream()
-                .map(p -> new FlatStage.Placed(p, motions.get(p), motions.get(p).apply(p.outline())))
+                .map(p -> new FlatStage.Placed(p, motions.get(p), motions.get(p).apply(made.outline(p))))
                 .toList();
-        return new FlatStage(stage.name(), placed, List.copyOf(faults));
+        return new FlatStage(stage.name(), placed, List.copyOf(gaps), List.copyOf(faults));
     }
 
-    private static List<Joint> joints(Structure structure, Stage stage) {
+    private List<Joint> joints(Structure structure, Stage stage) {
         List<Joint> joints = new ArrayList<>();
         structure
                 .hinges()
                 .forEach(h -> joints.add(new Joint(
                         h.first(),
                         h.second(),
-                        stage.degrees(h.score().id()) == 0 ? FlatMotion.IDENTITY : FlatMotion.reflection(h.line()))));
+                        stage.degrees(h.score().id()) == 0 ? FlatMotion.IDENTITY : FlatMotion.reflection(made.line(h)),
+                        joints.size())));
         structure
                 .bonds()
-                .forEach(b ->
-                        joints.add(new Joint(structure.panel(b.onto()), structure.panel(b.panel()), b.placement())));
+                .forEach(b -> joints.add(new Joint(
+                        structure.panel(b.onto()), structure.panel(b.panel()), made.placement(b), joints.size())));
         structure
                 .slides()
-                .forEach(s -> joints.add(
-                        new Joint(structure.panel(s.onto()), structure.panel(s.panel()), s.at(stage.run(s.id())))));
+                .forEach(s -> joints.add(new Joint(
+                        structure.panel(s.onto()),
+                        structure.panel(s.panel()),
+                        s.at(stage.run(s.id())),
+                        joints.size())));
         return joints;
     }
 
@@ -123,6 +152,19 @@ public final class FlatFolder {
             widest = Math.max(widest, here.apply(corner).distance(there.apply(corner)));
         }
         return widest;
+    }
+
+    /** Whether one of its panels was placed by it. */
+    private boolean isPlacing(Joint joint) {
+        return cameThrough.contains(joint.number());
+    }
+
+    /** Where the joint wants its panel, seen from where that lies: measured at the middle. */
+    private FlatStage.Gap apart(Joint joint) {
+        Coordinate middle = joint.to().outline().getEnvelopeInternal().centre();
+        Coordinate here = motions.get(joint.to()).apply(middle);
+        Coordinate there = motions.get(joint.from()).after(joint.motion()).apply(middle);
+        return new FlatStage.Gap(joint.from(), joint.to(), there.x - here.x, there.y - here.y);
     }
 
     /** The loop that the joint would close, as the two ways between the panels where it parts and meets. */

@@ -15,10 +15,25 @@ import vantbreeze.structure.Side;
  * The panels of a structure as they lie at a flat stage, in the anchor's plane.
  *
  * @param panels one entry for each panel, in the structure's order
+ * @param gaps of every loop, also those that close
  * @param faults why the stage cannot be reached; empty if it can, as far as placement goes (the order of layers is
  *     {@link LayerStack}'s matter)
  */
-public record FlatStage(String name, List<Placed> panels, List<FoldFault> faults) {
+public record FlatStage(String name, List<Placed> panels, List<Gap> gaps, List<FoldFault> faults) {
+
+    /**
+     * How far a loop of panels misses itself, where one of its joints was not needed to place them.
+     *
+     * @param from the panel that the joint holds
+     * @param to the panel that is held, which lies where another way leads
+     * @param dx from where it lies to where the joint wants it, in counts; none of it is as large as rounding in a card that
+     *     closes
+     */
+    public record Gap(Panel from, Panel to, double dx, double dy) {
+        public double counts() {
+            return Math.hypot(dx, dy);
+        }
+    }
 
     /** @param outline where the panel lies, in counts of 1/640 mm */
     public record Placed(Panel panel, FlatMotion motion, Polygon outline) {
@@ -36,6 +51,7 @@ public record FlatStage(String name, List<Placed> panels, List<FoldFault> faults
                 panels.stream()
                         .map(p -> new Placed(p.panel(), by.after(p.motion()), by.apply(p.outline())))
                         .toList(),
+                gaps,
                 faults);
     }
 

@@ -16,7 +16,7 @@ import vantbreeze.structure.Structure;
  * Which part of a glued panel takes glue: only what lies on the panel that holds it, since the rest has to come away from
  * whatever it lies over. What holds two panels together bears all their pull and is glued at its ends alone.
  */
-final class GluePart {
+public final class GluePart {
 
     /** Of a bar between two panels. Common practice, no published source. */
     private static final Length END = Length.inches(1, 2);
@@ -45,12 +45,12 @@ final class GluePart {
                 > 1;
     }
 
-    static GluePart of(Structure structure, Bond bond) {
+    public static GluePart of(Structure structure, Bond bond) {
         return new GluePart(structure, bond);
     }
 
     /** Where it is, in the laid panel's flat coordinates. */
-    Geometry area() {
+    public Geometry area() {
         if (!seams.isEmpty()) {
             return Regions.union(seams);
         }
@@ -75,12 +75,12 @@ final class GluePart {
     }
 
     /** A sentence, or nothing where all of it is glued. */
-    String text(Ruler ruler) {
+    public String text(Ruler ruler) {
         Envelope all = laid.outline().getEnvelopeInternal();
         if (!seams.isEmpty()) {
             return " Glue only %s, the side with the glue towards you; the rest stays free."
-                    .formatted(
-                            Steps.joined(seams.stream().map(s -> seam(ruler, s)).toList()));
+                    .formatted(Grouped.joined(
+                            seams.stream().map(s -> seam(ruler, s)).toList()));
         }
         Envelope part = held.getEnvelopeInternal();
         if (laid.outline().getArea() - held.getArea() <= TOUCH) {

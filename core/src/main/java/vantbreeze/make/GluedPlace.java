@@ -12,9 +12,9 @@ import vantbreeze.structure.Side;
  * @param laid the box around what is glued, in the taking panel's flat coordinates
  * @param onto the box around the taking panel
  */
-record GluedPlace(Envelope laid, Envelope onto, Side side) {
+public record GluedPlace(Envelope laid, Envelope onto, Side side) {
 
-    String text(Ruler ruler) {
+    public String text(Ruler ruler) {
         Length atMinimum = Length.nearestTo(laid.getMinX() - onto.getMinX());
         Length atMaximum = Length.nearestTo(onto.getMaxX() - laid.getMaxX());
         boolean turned = side == Side.BACK;

@@ -70,4 +70,12 @@ public final class Grouped {
         String many = noun.endsWith("lf") ? noun.substring(0, noun.length() - 1) + "ves" : noun + "s";
         return many + (side < 0 ? "" : kind.substring(side));
     }
+
+    /** "a, b and c". */
+    public static String joined(List<String> parts) {
+        int last = parts.size() - 1;
+        return last < 1
+                ? String.join("", parts)
+                : String.join(", ", parts.subList(0, last)) + " and " + parts.get(last);
+    }
 }

@@ -1,6 +1,5 @@
 package vantbreeze.make;
 
-import java.util.List;
 import vantbreeze.layer.Mat;
 import vantbreeze.layer.MatCut;
 import vantbreeze.layer.PlacedOrnament;
@@ -24,7 +23,7 @@ public record Joint(Adhesive adhesive, String reason) {
     private static final double LARGE_SQUARE_MILLIMETRES = 100 * 100;
 
     /** Of two panels. */
-    static Joint of(Bond bond, Structure structure) {
+    public static Joint of(Bond bond, Structure structure) {
         Panel panel = structure.panel(bond.panel());
         Panel onto = structure.panel(bond.onto());
         if (panel.isClear() || onto.isClear()) {
@@ -44,7 +43,7 @@ public record Joint(Adhesive adhesive, String reason) {
     }
 
     /** Of a mat. */
-    static Joint of(MatCut cut) {
+    public static Joint of(MatCut cut) {
         Mat mat = cut.mats().get(0);
         if (cut.isSplit()) {
             return new Joint(Adhesive.WET, "both halves have to meet exactly");
@@ -55,7 +54,7 @@ public record Joint(Adhesive adhesive, String reason) {
     }
 
     /** Of something laid on top. */
-    static Joint of(PlacedOrnament ornament) {
+    public static Joint of(PlacedOrnament ornament) {
         if (ornament.lift().isPositive()) {
             return new Joint(
                     Adhesive.FOAM,
@@ -67,14 +66,7 @@ public record Joint(Adhesive adhesive, String reason) {
     }
 
     /** "wet glue, because ...". */
-    String text() {
+    public String text() {
         return "%s, because %s".formatted(adhesive.name(), reason);
-    }
-
-    /** What it takes until it may be bent, or nothing. */
-    static String drying(List<Joint> joints) {
-        int minutes =
-                joints.stream().mapToInt(j -> j.adhesive().minutes()).max().orElse(0);
-        return minutes == 0 ? "" : " Give it %d minutes before you bend it; the label counts.".formatted(minutes);
     }
 }

@@ -92,7 +92,7 @@ public record ObliqueReading(
     }
 
     /** The same as the piece lies turned over like a page. */
-    ObliqueReading turnedOver() {
+    public ObliqueReading turnedOver() {
         return new ObliqueReading(score, from.turnedOver(), to.turnedOver(), whole, runsThrough, begins, ends);
     }
 }

@@ -42,7 +42,7 @@ public record ScoreCard(
     public record BothEnds(Side side, List<Length> positions, Optional<Length> middle) {
 
         public String text(Ruler ruler) {
-            String at = Steps.joined(positions.stream().map(ruler::text).toList());
+            String at = Grouped.joined(positions.stream().map(ruler::text).toList());
             return "score at %s, turn it round and score at %s again%s"
                     .formatted(
                             at,

@@ -14,12 +14,12 @@ import vantbreeze.structure.Slit;
  * How a trimmer cuts the slits of a piece: which edge against the fence at which mark, cut from where to where. Where the
  * piece reads the same turned round, only half of them is said, then: turn it round and repeat.
  */
-final class SlitReading {
+public final class SlitReading {
 
     private final Piece piece;
     private final Ruler ruler;
 
-    SlitReading(Piece piece, Ruler ruler) {
+    public SlitReading(Piece piece, Ruler ruler) {
         this.piece = piece;
         this.ruler = ruler;
     }
@@ -29,7 +29,7 @@ final class SlitReading {
 
     private record Span(Length from, Length to) {}
 
-    String text() {
+    public String text() {
         Map<Setting, List<Span>> settings = new LinkedHashMap<>();
         List<String> byHand = new ArrayList<>();
         for (Slit slit : piece.slits()) {

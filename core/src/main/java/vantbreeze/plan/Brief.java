@@ -17,6 +17,7 @@ import vantbreeze.measure.Ruler;
 import vantbreeze.measure.UnitSystem;
 import vantbreeze.post.Envelope;
 import vantbreeze.structure.Point;
+import vantbreeze.task.OwnStep;
 
 /**
  * Everything the maker says about a card.
@@ -27,6 +28,7 @@ import vantbreeze.structure.Point;
  * @param envelope the one to fit, or null for none
  * @param film what clear pieces are cut from
  * @param baseAt where the first piece lies on its sheet, from the lower left corner; empty if it does not matter
+ * @param ownSteps what the maker adds to the order of work
  * @param units what the maker reads
  */
 public record Brief(
@@ -42,6 +44,7 @@ public record Brief(
         Envelope envelope,
         Film film,
         Optional<Point> baseAt,
+        List<OwnStep> ownSteps,
         UnitSystem units) {
 
     public static final int MOST_ORNAMENTS = 20;
@@ -49,6 +52,11 @@ public record Brief(
     public Brief {
         parameters = Map.copyOf(parameters);
         ornaments = List.copyOf(ornaments);
+        ownSteps = List.copyOf(ownSteps);
+        if (ownSteps.size() > OwnStep.MOST_ON_A_CARD) {
+            throw new IllegalArgumentException(
+                    "There must be at most %d own steps, not %d.".formatted(OwnStep.MOST_ON_A_CARD, ownSteps.size()));
+        }
         if (ornaments.size() > MOST_ORNAMENTS) {
             throw new IllegalArgumentException(
                     "There must be at most %d ornaments, not %d.".formatted(MOST_ORNAMENTS, ornaments.size()));
@@ -84,6 +92,7 @@ public record Brief(
                 envelope,
                 Film.USUAL,
                 Optional.empty(),
+                List.of(),
                 units);
     }
 
@@ -100,7 +109,8 @@ public record Brief(
         Map<String, Object> kept = new HashMap<>(parameters);
         kept.keySet().retainAll(other.parameters().stream().map(p -> p.key()).toList());
         return new Brief(
-                other, basis, kept, sheet, base, tools, matting, ornaments, closure, envelope, film, baseAt, units);
+                other, basis, kept, sheet, base, tools, matting, ornaments, closure, envelope, film, baseAt, ownSteps,
+                units);
     }
 
     public Brief withBasis(Basis other) {
@@ -117,12 +127,26 @@ public record Brief(
                 envelope,
                 film,
                 baseAt,
+                ownSteps,
                 units);
     }
 
     public Brief withEnvelope(Envelope other) {
         return new Brief(
-                fold, basis, parameters, sheet, base, tools, matting, ornaments, closure, other, film, baseAt, units);
+                fold,
+                basis,
+                parameters,
+                sheet,
+                base,
+                tools,
+                matting,
+                ornaments,
+                closure,
+                other,
+                film,
+                baseAt,
+                ownSteps,
+                units);
     }
 
     /** Whether only what the card is cut from or posted in differs, as far as its size does not follow from that. */
@@ -157,6 +181,7 @@ public record Brief(
                 envelope,
                 film,
                 baseAt,
+                ownSteps,
                 units);
     }
 
@@ -174,22 +199,62 @@ public record Brief(
                 envelope,
                 film,
                 baseAt,
+                ownSteps,
                 units);
     }
 
     public Brief withMatting(Matting other) {
         return new Brief(
-                fold, basis, parameters, sheet, base, tools, other, ornaments, closure, envelope, film, baseAt, units);
+                fold,
+                basis,
+                parameters,
+                sheet,
+                base,
+                tools,
+                other,
+                ornaments,
+                closure,
+                envelope,
+                film,
+                baseAt,
+                ownSteps,
+                units);
     }
 
     public Brief withOrnaments(List<Ornament> other) {
         return new Brief(
-                fold, basis, parameters, sheet, base, tools, matting, other, closure, envelope, film, baseAt, units);
+                fold,
+                basis,
+                parameters,
+                sheet,
+                base,
+                tools,
+                matting,
+                other,
+                closure,
+                envelope,
+                film,
+                baseAt,
+                ownSteps,
+                units);
     }
 
     public Brief withClosure(Closure other) {
         return new Brief(
-                fold, basis, parameters, sheet, base, tools, matting, ornaments, other, envelope, film, baseAt, units);
+                fold,
+                basis,
+                parameters,
+                sheet,
+                base,
+                tools,
+                matting,
+                ornaments,
+                other,
+                envelope,
+                film,
+                baseAt,
+                ownSteps,
+                units);
     }
 
     public Brief withFilm(Film other) {
@@ -206,13 +271,45 @@ public record Brief(
                 envelope,
                 other,
                 baseAt,
+                ownSteps,
                 units);
     }
 
     /** The first piece cut from that place of its sheet. */
     public Brief withBaseAt(Optional<Point> other) {
         return new Brief(
-                fold, basis, parameters, sheet, base, tools, matting, ornaments, closure, envelope, film, other, units);
+                fold,
+                basis,
+                parameters,
+                sheet,
+                base,
+                tools,
+                matting,
+                ornaments,
+                closure,
+                envelope,
+                film,
+                other,
+                ownSteps,
+                units);
+    }
+
+    public Brief withOwnSteps(List<OwnStep> other) {
+        return new Brief(
+                fold,
+                basis,
+                parameters,
+                sheet,
+                base,
+                tools,
+                matting,
+                ornaments,
+                closure,
+                envelope,
+                film,
+                baseAt,
+                other,
+                units);
     }
 
     public Brief with(String parameter, Object value) {
@@ -235,6 +332,7 @@ public record Brief(
 
     private Brief withParameters(Map<String, Object> changed) {
         return new Brief(
-                fold, basis, changed, sheet, base, tools, matting, ornaments, closure, envelope, film, baseAt, units);
+                fold, basis, changed, sheet, base, tools, matting, ornaments, closure, envelope, film, baseAt, ownSteps,
+                units);
     }
 }

@@ -3,6 +3,7 @@ package vantbreeze.plan;
 import java.util.List;
 import vantbreeze.post.Envelope;
 import vantbreeze.post.PostalClass;
+import vantbreeze.structure.Structure;
 
 /** A brief's card and all that is asked of it; whatever was worked out once is kept. Safe for several threads. */
 public final class Card {
@@ -42,6 +43,21 @@ public final class Card {
             folding = Folding.of(draft().work(), Folding.FRAMES);
         }
         return folding;
+    }
+
+    /**
+     * How one of its pieces is folded, before anything is joined.
+     *
+     * @throws BriefException if no card follows from the brief, or it has no such piece
+     */
+    public Folding folding(String piece) {
+        Structure structure = plan().structure();
+        return structure.pieces().stream()
+                .filter(p -> p.name().equals(piece))
+                .findFirst()
+                .map(p -> Folding.ofPiece(structure, p))
+                .orElseThrow(() -> new BriefException(
+                        "piece", piece, "a piece of the card", "The card has no piece called (%s).".formatted(piece)));
     }
 
     /** @throws BriefException if no card follows from the brief */

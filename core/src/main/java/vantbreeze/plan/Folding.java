@@ -12,6 +12,8 @@ import vantbreeze.fold.PoseSolver;
 import vantbreeze.fold.Scene;
 import vantbreeze.fold.Standing;
 import vantbreeze.fold.Turns;
+import vantbreeze.structure.Piece;
+import vantbreeze.structure.ScoreLine;
 import vantbreeze.structure.Stage;
 import vantbreeze.structure.Structure;
 
@@ -36,6 +38,22 @@ public record Folding(
     /** @throws BriefException if no card follows from the brief */
     public static Folding of(Brief brief) {
         return of(Sizer.size(brief), FRAMES);
+    }
+
+    /** One piece of a card by itself, from flat to folded as it is in the closed card; without motions if it cannot be folded so alone. */
+    static Folding ofPiece(Structure card, Piece piece) {
+        Stage closed = card.closed();
+        String[] open = piece.scores().stream()
+                .map(ScoreLine::id)
+                .filter(s -> closed.degrees(s) == 0)
+                .toArray(String[]::new);
+        Structure alone = Structure.of(piece)
+                .openWhenClosed(open)
+                .anchoredAt(piece.panels().get(0).id());
+        List<Motion> motions = FlatFolder.closed(alone).faults().isEmpty()
+                ? motions(alone, FRAMES, Turns.atOnce(alone), List.of())
+                : List.of();
+        return new Folding(alone, motions, List.of(), Optional.empty(), Optional.empty());
     }
 
     static Folding of(Workpiece work, int frames) {

@@ -14,13 +14,15 @@ import vantbreeze.layer.MessageRoom;
 import vantbreeze.layer.Ornaments;
 import vantbreeze.layer.PocketRoom;
 import vantbreeze.make.ScoreCard;
-import vantbreeze.make.Step;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
 import vantbreeze.part.Part;
 import vantbreeze.post.ClosureKit;
 import vantbreeze.post.EnvelopeFit;
 import vantbreeze.structure.Structure;
+import vantbreeze.task.Step;
+import vantbreeze.task.Task;
+import vantbreeze.task.Words;
 
 /**
  * Everything that follows from a brief. Outlines are in counts of 1/640 mm: flat ones on their piece, closed ones with
@@ -31,6 +33,7 @@ import vantbreeze.structure.Structure;
  * @param pockets what is put into it, and how much of that shows
  * @param tradeOff what one choice of this fold decides at once
  * @param parts all that is cut for it
+ * @param tasks what is to be done, in an order in which it can be
  * @param fromSheet how many bases the sheet gives
  * @param fit how the closed card sits in the brief's envelope; null without one or if it cannot fold
  * @param closest other envelopes that take it, best first
@@ -54,8 +57,13 @@ public record Plan(
         Yield fromSheet,
         EnvelopeFit fit,
         List<EnvelopeFit> closest,
-        List<Step> steps,
+        List<Task> tasks,
         List<Snag> snags) {
+
+    /** The tasks in words. */
+    public List<Step> steps() {
+        return tasks.stream().map(t -> Words.of(t, brief.ruler())).toList();
+    }
 
     Plan withSnags(List<Snag> other) {
         return new Plan(
@@ -77,7 +85,7 @@ public record Plan(
                 fromSheet,
                 fit,
                 closest,
-                steps,
+                tasks,
                 other);
     }
 

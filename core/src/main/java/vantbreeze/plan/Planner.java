@@ -11,9 +11,9 @@ import vantbreeze.fold.LayerStack;
 import vantbreeze.fold.StackMap;
 import vantbreeze.layer.PocketRoom;
 import vantbreeze.make.Grouped;
-import vantbreeze.make.Steps;
 import vantbreeze.part.CutList;
 import vantbreeze.part.Part;
+import vantbreeze.task.Tasks;
 
 /** Turns a brief into a plan. Without state: the same brief always gives the same plan. */
 public final class Planner {
@@ -70,13 +70,15 @@ public final class Planner {
                 Yield.of(work.structure().pieces(), brief.sheet().size()),
                 draft.fit(),
                 draft.closest(),
-                Steps.of(
+                Tasks.of(
                         work.structure(),
+                        work.faces(),
                         work.dressing(),
                         work.ornaments(),
                         work.closure(),
-                        brief.sheet(),
-                        brief.ruler()),
+                        work.parts(),
+                        brief.sheet().name(),
+                        brief.ownSteps()),
                 Snags.of(draft));
     }
 

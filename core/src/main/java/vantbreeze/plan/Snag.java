@@ -36,6 +36,7 @@ public record Snag(Code code, Severity severity, Place place, String text, List<
         ORNAMENT_HOLDS_LITTLE,
         ORNAMENT_STICKS_OUT,
         ORNAMENT_ABOVE,
+        OWN_STEP_HOMELESS,
         STOCK_WEIGHT,
         ENVELOPE_TOO_SMALL,
         ENVELOPE_SNUG,

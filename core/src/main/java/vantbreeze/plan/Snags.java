@@ -26,6 +26,8 @@ import vantbreeze.structure.Hinge;
 import vantbreeze.structure.Panel;
 import vantbreeze.structure.Piece;
 import vantbreeze.structure.Regions;
+import vantbreeze.task.OwnStep;
+import vantbreeze.task.Tasks;
 
 /** Looks a finished draft over for everything that goes wrong at the table. */
 final class Snags {
@@ -59,6 +61,7 @@ final class Snags {
         snags.panels();
         snags.overlaps();
         snags.stock();
+        snags.ownSteps();
         if (draft.work().foldsFlat()) {
             snags.cautions();
             snags.closedSize();
@@ -74,6 +77,20 @@ final class Snags {
 
     private void add(Snag.Code code, Severity severity, Snag.Kind kind, String id, String text) {
         found.add(new Snag(code, severity, new Snag.Place(kind, id), text, List.of()));
+    }
+
+    private void ownSteps() {
+        for (OwnStep lost : Tasks.lost(draft.brief().ownSteps(), work.faces(), work.parts())) {
+            add(
+                    Snag.Code.OWN_STEP_HOMELESS,
+                    Severity.WARNING,
+                    Snag.Kind.CARD,
+                    "",
+                    "Your step (%s) was for (%s), which this card does not have now: put it somewhere else or take it out."
+                            .formatted(
+                                    lost.technique().title() + (lost.words().isBlank() ? "" : ": " + lost.words()),
+                                    lost.on().substring(lost.on().indexOf('/') + 1)));
+        }
     }
 
     private void folding() {

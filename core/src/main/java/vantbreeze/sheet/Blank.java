@@ -3,6 +3,7 @@ package vantbreeze.sheet;
 import java.util.List;
 import java.util.Optional;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Polygon;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
@@ -39,7 +40,14 @@ public record Blank(String id, String name, String sort, List<Inside> inside, Li
     public record Inside(Part part, String of, double degrees, double x, double y) {
 
         Polygon outline() {
-            return FlatMotion.shift(x, y).apply(part.turned(degrees));
+            return motion().apply(part.piece().polygon());
+        }
+
+        /** Carries the part to its place in the blank. */
+        FlatMotion motion() {
+            FlatMotion turn = FlatMotion.rotation(degrees);
+            Envelope turned = turn.apply(part.piece().polygon()).getEnvelopeInternal();
+            return FlatMotion.shift(x - turned.getMinX(), y - turned.getMinY()).after(turn);
         }
     }
 
@@ -63,22 +71,21 @@ public record Blank(String id, String name, String sort, List<Inside> inside, Li
         return new Blank(id, name, sort, inside, layings, Optional.of(wanted));
     }
 
-    /** Where a part lies in the blank turned so, its lower left corner at the origin; in counts of 1/640 mm. */
-    public Polygon outline(Inside part, Laying laying) {
-        Size own = size();
-        double w = own.width().count();
-        double h = own.height().count();
-        Polygon lying = part.outline();
+    /** Carries a part, as it lies on the table, to where it lies in the blank turned so, its lower left corner at the origin. */
+    public FlatMotion motion(Inside part, Laying laying) {
+        FlatMotion own = part.motion();
         if (laying.degrees() == 0) {
-            return lying;
+            return own;
         }
+        double w = size().width().count();
+        double h = size().height().count();
         FlatMotion turn = FlatMotion.rotation(laying.degrees());
         double left = Double.POSITIVE_INFINITY;
         double bottom = Double.POSITIVE_INFINITY;
         if (inside.size() == 1) {
-            Polygon turned = turn.apply(lying);
-            left = turned.getEnvelopeInternal().getMinX();
-            bottom = turned.getEnvelopeInternal().getMinY();
+            Envelope turned = turn.apply(part.outline()).getEnvelopeInternal();
+            left = turned.getMinX();
+            bottom = turned.getMinY();
         } else {
             for (double[] corner : new double[][] {{0, 0}, {w, 0}, {0, h}, {w, h}}) {
                 Coordinate at = turn.apply(new Coordinate(corner[0], corner[1]));
@@ -86,6 +93,11 @@ public record Blank(String id, String name, String sort, List<Inside> inside, Li
                 bottom = Math.min(bottom, at.y);
             }
         }
-        return FlatMotion.shift(-left, -bottom).apply(turn.apply(lying));
+        return FlatMotion.shift(-left, -bottom).after(turn).after(own);
+    }
+
+    /** Where a part lies in the blank turned so; in counts of 1/640 mm. */
+    public Polygon outline(Inside part, Laying laying) {
+        return motion(part, laying).apply(part.part().piece().polygon());
     }
 }

@@ -15,7 +15,18 @@ class ArchitectureTest {
 
     /** Each package may use those before it. */
     private static final List<String> ORDER = List.of(
-            "measure", "material", "structure", "fold", "catalogue", "layer", "part", "post", "sheet", "make", "plan");
+            "measure",
+            "material",
+            "structure",
+            "fold",
+            "catalogue",
+            "layer",
+            "part",
+            "post",
+            "sheet",
+            "make",
+            "task",
+            "plan");
 
     private static final JavaClasses CORE = new ClassFileImporter()
             .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)

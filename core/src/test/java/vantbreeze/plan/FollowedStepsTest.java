@@ -20,7 +20,6 @@ import vantbreeze.catalogue.FoldCatalogue;
 import vantbreeze.catalogue.FoldDesign;
 import vantbreeze.catalogue.Parameter;
 import vantbreeze.fold.FlatFolder;
-import vantbreeze.make.Step;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.UnitSystem;
 import vantbreeze.structure.Bond;
@@ -30,6 +29,7 @@ import vantbreeze.structure.Point;
 import vantbreeze.structure.ScoreLine;
 import vantbreeze.structure.Side;
 import vantbreeze.structure.Structure;
+import vantbreeze.task.Step;
 
 /**
  * A maker who takes every step at its word must get the card that was worked out. Common practice, no published source: a

@@ -24,12 +24,12 @@ import vantbreeze.layer.MessageRoom;
 import vantbreeze.layer.Ornament;
 import vantbreeze.layer.Outline;
 import vantbreeze.layer.PlacedOrnament;
-import vantbreeze.make.Step;
 import vantbreeze.material.Print;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
 import vantbreeze.measure.UnitSystem;
 import vantbreeze.post.Envelope;
+import vantbreeze.task.Step;
 
 /** What is laid on a card: finishes, prints, ornaments, room to write, closures, and how it looks. */
 class LayersTest {
@@ -214,7 +214,7 @@ class LayersTest {
         assertThat(two.ornaments().placed().get(1).carrier()).contains("topper");
         assertThat(two.closed().thickness().millimetres()).isCloseTo(1.875, within(0.005));
         assertThat(two.snags().stream().map(s -> s.place().id())).doesNotContain("star");
-        assertThat(two.steps().stream().map(Step::text)).anyMatch(t -> t.contains("lay it on the topper"));
+        assertThat(two.steps().stream().map(Step::text)).anyMatch(t -> t.contains("on the topper. Its place on the"));
     }
 
     /** No ruler reads below nothing: where a topper reaches over an edge, the step says by how much. */
@@ -358,7 +358,7 @@ class LayersTest {
                         .toList());
         assertThat(struts)
                 .contains("solvent glue, because it closes a ring of panels")
-                .contains("Give it 30 minutes before you bend it")
+                .contains("Give what is glued 30 minutes before you bend or cover it")
                 .contains("Give glue a day to dry");
     }
 

@@ -17,10 +17,10 @@ import vantbreeze.fold.Scene;
 import vantbreeze.layer.Face;
 import vantbreeze.layer.Mat;
 import vantbreeze.layer.Matting;
-import vantbreeze.make.Step;
 import vantbreeze.material.Film;
 import vantbreeze.material.Paper;
 import vantbreeze.measure.Length;
+import vantbreeze.task.Step;
 
 /** An opening in a panel with film behind it, on any fold. */
 class WindowTest {

@@ -10,10 +10,10 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import vantbreeze.layer.Closure;
 import vantbreeze.make.SquareReading;
-import vantbreeze.make.Step;
 import vantbreeze.material.Sheet;
 import vantbreeze.measure.UnitSystem;
 import vantbreeze.structure.Piece;
+import vantbreeze.task.Step;
 
 /** The order of work and the cut list say what is true at the table. What glue and tape need is common practice. */
 class WorkOrderTest {

@@ -49,9 +49,17 @@ final class App implements AutoCloseable {
         throw new IllegalStateException("The application did not start: " + String.join("\n", said));
     }
 
+    /** Starts with something to do and be done with, and waits for its end. */
+    static Refused errand(Path data, String... options) throws IOException, InterruptedException {
+        return ended(launch(freePort(), data, options));
+    }
+
     /** Starts where it cannot run, and waits for its end. */
     static Refused refuse(int port, Path data) throws IOException, InterruptedException {
-        Process process = launch(port, data);
+        return ended(launch(port, data));
+    }
+
+    private static Refused ended(Process process) throws IOException, InterruptedException {
         String said = new String(process.getInputStream().readAllBytes()).strip();
         if (!process.waitFor(1, TimeUnit.MINUTES)) {
             process.destroyForcibly();

@@ -104,7 +104,7 @@ class CuttingTest extends Journey {
         assertThat(sheets("Sheets")
                         .filter(new Locator.FilterOptions().setHasText("harbour at dusk"))
                         .locator("image"))
-                .hasAttribute("href", Pattern.compile("/api/papers/photos/.+"));
+                .hasAttribute("href", Pattern.compile("/api/photos/.+"));
         beginZFold("Harbour card", "5½", "4¼");
         view("Layers");
         choose("Paper of the drawer for the layer 1", "harbour at dusk");

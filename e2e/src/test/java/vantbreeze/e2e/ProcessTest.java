@@ -114,6 +114,45 @@ class ProcessTest {
         }
     }
 
+    /** Out of one data folder and into an empty one by the command line: everything as it was, byte by byte. */
+    @Test
+    void everythingComesBackInAnEmptyFolder(@TempDir Path data, @TempDir Path empty, @TempDir Path elsewhere)
+            throws Exception {
+        List<String> lists = List.of(
+                "/projects",
+                "/papers",
+                "/log?words=",
+                "/hands",
+                "/own-folds",
+                "/drawer",
+                "/postal-classes",
+                "/tools/own");
+        List<String> before = new ArrayList<>();
+        try (App app = App.start(data)) {
+            for (String list : lists) {
+                before.add(send(app, "GET", list, ""));
+            }
+        }
+        String zip = elsewhere.resolve("all.zip").toString();
+        App.Refused written = App.errand(data, "--backup", zip);
+        assertThat(written.exitCode()).as(written.said()).isZero();
+        assertThat(written.said()).contains("The backup is in " + zip);
+        Process unzip = new ProcessBuilder("jar", "tf", zip).start();
+        assertThat(new String(unzip.getInputStream().readAllBytes()))
+                .contains("manifest.json", "tables/log_entry.json");
+        App.Refused restored = App.errand(empty, "--restore", zip);
+        assertThat(restored.exitCode()).as(restored.said()).isZero();
+        try (App app = App.start(empty, "--no-demo")) {
+            for (int i = 0; i < lists.size(); i++) {
+                assertThat(send(app, "GET", lists.get(i), "")).as(lists.get(i)).isEqualTo(before.get(i));
+            }
+        }
+        java.nio.file.Files.write(Path.of(zip), new byte[] {1, 2, 3});
+        App.Refused damaged = App.errand(empty, "--restore", zip);
+        assertThat(damaged.exitCode()).isEqualTo(2);
+        assertThat(damaged.said()).contains("The backup is damaged at").hasLineCount(1);
+    }
+
     /** Only the loopback address answers; the machine's others do not. */
     @Test
     void onlyThisMachineIsServed(@TempDir Path data) throws Exception {

@@ -74,6 +74,23 @@ class Screenshots extends Journey {
                         new Locator.GetByRoleOptions().setName("Sheet 15").setExact(true))
                 .click();
         take("cutting");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("walk it on the cutter"))
+                .first()
+                .click();
+        page.getByLabel("How far it is").fill("30");
+        take("cutter");
+        openCard("Evening programme stage");
+        view("Make");
+        for (int i = 0; i < 7; i++) {
+            page.locator("body").press("ArrowRight");
+        }
+        assertThat(page.getByRole(AriaRole.ARTICLE)).containsText("Step 8 of");
+        take("make");
+        page.locator("body").press("o");
+        take("make-steps");
+        goTo("log");
+        assertThat(page.getByRole(AriaRole.ARTICLE).first()).isVisible();
+        take("logbook");
         openCard("Thank-you for the dome painters");
         button("Revisions").click();
         take("revisions");

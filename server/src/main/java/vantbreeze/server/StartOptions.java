@@ -5,6 +5,7 @@ import java.net.InetAddress;
 import java.net.ServerSocket;
 import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
+import java.util.Optional;
 import vantbreeze.server.store.StartRefusal;
 
 /**
@@ -13,8 +14,16 @@ import vantbreeze.server.store.StartRefusal;
  * @param port 1024 to 65535
  * @param data folder of the database
  * @param demo whether an empty data folder is filled with the demo projects
+ * @param errand what is done instead of waiting for a browser
  */
-record StartOptions(int port, Path data, boolean demo) {
+record StartOptions(int port, Path data, boolean demo, Optional<Errand> errand) {
+
+    /**
+     * Something to do and be done with.
+     *
+     * @param restores whether the file is read, not written
+     */
+    record Errand(boolean restores, Path file) {}
 
     static final int DEFAULT_PORT = 8117;
     private static final int LOWEST_PORT = 1024;
@@ -25,17 +34,21 @@ record StartOptions(int port, Path data, boolean demo) {
         int port = DEFAULT_PORT;
         Path data = Path.of(".vantbreeze", "data");
         boolean demo = true;
+        Optional<Errand> errand = Optional.empty();
         for (int i = 0; i < args.length; i++) {
             switch (args[i]) {
                 case "--port" -> port = port(value(args, ++i));
                 case "--data" -> data = data(value(args, ++i));
                 case "--no-demo" -> demo = false;
+                case "--backup" -> errand = Optional.of(new Errand(false, file(value(args, ++i))));
+                case "--restore" -> errand = Optional.of(new Errand(true, file(value(args, ++i))));
                 default ->
-                    throw new StartRefusal("The option (%s) is not known; there are --port N, --data DIR and --no-demo."
-                            .formatted(args[i]));
+                    throw new StartRefusal(
+                            "The option (%s) is not known; there are --port N, --data DIR, --no-demo, --backup FILE and --restore FILE."
+                                    .formatted(args[i]));
             }
         }
-        return new StartOptions(port, data, demo);
+        return new StartOptions(port, data, demo, errand);
     }
 
     private static String value(String[] args, int i) {
@@ -61,6 +74,14 @@ record StartOptions(int port, Path data, boolean demo) {
         }
     }
 
+    private static Path file(String text) {
+        try {
+            return Path.of(text).toAbsolutePath();
+        } catch (InvalidPathException e) {
+            throw new StartRefusal("The file (%s) is not a path.".formatted(text));
+        }
+    }
+
     private static int port(String text) {
         try {
             int port = Integer.parseInt(text);
@@ -76,6 +97,9 @@ record StartOptions(int port, Path data, boolean demo) {
 
     /** @throws StartRefusal if something listens there already */
     void requireFreePort() {
+        if (errand.isPresent()) {
+            return;
+        }
         try (ServerSocket probe = new ServerSocket(port, 1, InetAddress.getLoopbackAddress())) {
             probe.setReuseAddress(true);
         } catch (IOException inUse) {

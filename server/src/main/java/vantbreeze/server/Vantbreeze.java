@@ -6,6 +6,8 @@ import java.util.Locale;
 import java.util.concurrent.atomic.AtomicBoolean;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
+import org.springframework.context.ConfigurableApplicationContext;
+import vantbreeze.server.backup.BackupFile;
 import vantbreeze.server.store.DataFolder;
 
 /** Starts the application: {@code --port N}, {@code --data DIR}, {@code --no-demo}. */
@@ -24,13 +26,25 @@ public class Vantbreeze {
             StartOptions options = StartOptions.parse(args);
             DataFolder.claim(options.data());
             options.requireFreePort();
-            SpringApplication.run(Vantbreeze.class, springArguments(options));
+            ConfigurableApplicationContext application =
+                    SpringApplication.run(Vantbreeze.class, springArguments(options));
             started.set(true);
+            if (options.errand().isPresent()) {
+                run(options.errand().get(), application);
+                return;
+            }
             System.out.println("Vantbreeze is ready at http://127.0.0.1:" + options.port() + "/");
         } catch (RuntimeException failure) {
             started.set(true);
             System.err.println(StartFailure.sentence(failure));
             System.exit(REFUSED);
+        }
+    }
+
+    private static void run(StartOptions.Errand errand, ConfigurableApplicationContext application) {
+        try (application) {
+            BackupFile backup = application.getBean(BackupFile.class);
+            System.out.println(errand.restores() ? backup.restore(errand.file()) : backup.write(errand.file()));
         }
     }
 
@@ -45,9 +59,9 @@ public class Vantbreeze {
 
     private static String[] springArguments(StartOptions options) {
         List<String> arguments = new ArrayList<>();
-        arguments.add("--server.port=" + options.port());
+        arguments.add("--server.port=" + (options.errand().isPresent() ? 0 : options.port()));
         arguments.add("--vantbreeze.data=" + options.data().toAbsolutePath());
-        arguments.add("--vantbreeze.demo=" + options.demo());
+        arguments.add("--vantbreeze.demo=" + (options.demo() && options.errand().isEmpty()));
         return arguments.toArray(String[]::new);
     }
 }

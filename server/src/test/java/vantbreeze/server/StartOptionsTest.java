@@ -8,6 +8,7 @@ import java.net.InetAddress;
 import java.net.ServerSocket;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -20,13 +21,14 @@ class StartOptionsTest {
     @Test
     void whatIsNotSaidIsUsual() {
         assertThat(StartOptions.parse(new String[0]))
-                .isEqualTo(new StartOptions(StartOptions.DEFAULT_PORT, Path.of(".vantbreeze", "data"), true));
+                .isEqualTo(new StartOptions(
+                        StartOptions.DEFAULT_PORT, Path.of(".vantbreeze", "data"), true, Optional.empty()));
     }
 
     @Test
     void everyOptionIsRead() {
         assertThat(StartOptions.parse(new String[] {"--no-demo", "--port", "9000", "--data", "cards"}))
-                .isEqualTo(new StartOptions(9000, Path.of("cards"), false));
+                .isEqualTo(new StartOptions(9000, Path.of("cards"), false, Optional.empty()));
     }
 
     @ParameterizedTest
@@ -39,7 +41,7 @@ class StartOptionsTest {
                 "--data a;b | The data folder (a;b) must not contain ; or ${ or control characters.",
                 "--data ${user.home} | The data folder (${user.home}) must not contain ; or ${ or control characters.",
                 "--port | The option (--port) needs a value after it.",
-                "--colour | The option (--colour) is not known; there are --port N, --data DIR and --no-demo."
+                "--colour | The option (--colour) is not known; there are --port N, --data DIR, --no-demo, --backup FILE and --restore FILE."
             })
     void whatCannotBeIsRefusedInOneSentence(String args, String sentence) {
         assertThatThrownBy(() -> StartOptions.parse(args.split(" ")))
@@ -57,7 +59,7 @@ class StartOptionsTest {
     @Test
     void aPortInUseIsRefused() throws IOException {
         try (ServerSocket taken = new ServerSocket(0, 1, InetAddress.getLoopbackAddress())) {
-            StartOptions options = new StartOptions(taken.getLocalPort(), Path.of("x"), true);
+            StartOptions options = new StartOptions(taken.getLocalPort(), Path.of("x"), true, Optional.empty());
             assertThatThrownBy(options::requireFreePort)
                     .isInstanceOf(StartRefusal.class)
                     .hasMessageContaining("Port %d is in use".formatted(taken.getLocalPort()));

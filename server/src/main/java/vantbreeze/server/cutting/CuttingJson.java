@@ -144,7 +144,25 @@ public record CuttingJson(
             boolean pinned,
             List<List<double[]>> outlines,
             @Schema(nullable = true) Double division,
-            @Schema(nullable = true) Boolean divisionUpright) {}
+            @Schema(nullable = true) Boolean divisionUpright,
+            List<LineJson> lines) {
+
+        public LaidJson {
+            /* Plans of earlier versions have none. */
+            lines = lines == null ? List.of() : List.copyOf(lines);
+        }
+    }
+
+    /** What a line of a part is. */
+    public enum LineKind {
+        SLIT,
+        MOUNTAIN,
+        VALLEY
+    }
+
+    /** A score or slit of a part where it lies on its sheet, in mm. */
+    @Schema(name = "LaidLine")
+    public record LineJson(LineKind kind, double x1, double y1, double x2, double y2) {}
 
     /**
      * A cut from edge to edge of what is in hand; the line in mm from the sheet's lower left corner.

@@ -9,6 +9,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.locationtech.jts.geom.Coordinate;
 import vantbreeze.material.Film;
 import vantbreeze.material.Paper;
 import vantbreeze.material.Print;
@@ -26,6 +28,9 @@ import vantbreeze.sheet.CutSheet;
 import vantbreeze.sheet.CutWords;
 import vantbreeze.sheet.KitPlan;
 import vantbreeze.structure.FlatMotion;
+import vantbreeze.structure.Fold;
+import vantbreeze.structure.Piece;
+import vantbreeze.structure.Point;
 
 /** Writes a cutting plan as it crosses the wire. */
 final class CuttingWriter {
@@ -150,6 +155,31 @@ final class CuttingWriter {
                         .map(i -> LengthJson.corners(there.apply(blank.outline(i, wanted.laying()))))
                         .toList(),
                 first.division().map(d -> d.at().millimetres()).orElse(null),
-                first.division().map(d -> d.alongWidth() != isTurned).orElse(null));
+                first.division().map(d -> d.alongWidth() != isTurned).orElse(null),
+                blank.inside().stream()
+                        .flatMap(i -> lines(i.part().piece(), there.after(blank.motion(i, wanted.laying()))))
+                        .toList());
+    }
+
+    private static Stream<CuttingJson.LineJson> lines(Piece piece, FlatMotion there) {
+        return Stream.concat(
+                piece.slits().stream().map(s -> line(CuttingJson.LineKind.SLIT, s.from(), s.to(), there)),
+                piece.scores().stream()
+                        .map(s -> line(
+                                s.fold() == Fold.MOUNTAIN ? CuttingJson.LineKind.MOUNTAIN : CuttingJson.LineKind.VALLEY,
+                                s.from(),
+                                s.to(),
+                                there)));
+    }
+
+    private static CuttingJson.LineJson line(CuttingJson.LineKind kind, Point from, Point to, FlatMotion there) {
+        Coordinate a = there.apply(from.coordinate());
+        Coordinate b = there.apply(to.coordinate());
+        return new CuttingJson.LineJson(
+                kind,
+                a.x / Length.COUNTS_PER_MILLIMETRE,
+                a.y / Length.COUNTS_PER_MILLIMETRE,
+                b.x / Length.COUNTS_PER_MILLIMETRE,
+                b.y / Length.COUNTS_PER_MILLIMETRE);
     }
 }

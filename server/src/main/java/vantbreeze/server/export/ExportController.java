@@ -4,10 +4,8 @@ import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import java.lang.annotation.Retention;
 import java.lang.annotation.RetentionPolicy;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
-import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -78,6 +76,20 @@ class ExportController {
         return pdf(id, paper, "template", TemplatePdf::of);
     }
 
+    /** The order of work, a few steps a page. */
+    @PdfAnswer
+    @GetMapping("/booklet.pdf")
+    ResponseEntity<byte[]> booklet(@PathVariable String id, @RequestParam(defaultValue = "a4") String paper) {
+        return pdf(id, paper, "booklet", BookletPdf::of);
+    }
+
+    /** The design on one small card. */
+    @PdfAnswer
+    @GetMapping("/memory.pdf")
+    ResponseEntity<byte[]> memory(@PathVariable String id, @RequestParam(defaultValue = "a4") String paper) {
+        return pdf(id, paper, "card for the box", MemoryPdf::of);
+    }
+
     /** An envelope made to measure at life size. */
     @PdfAnswer
     @GetMapping("/envelope.pdf")
@@ -122,10 +134,7 @@ class ExportController {
     }
 
     private static String fileName(String how, ProjectJson project, String what) {
-        return ContentDisposition.builder(how)
-                .filename(project.name() + ", " + what, StandardCharsets.UTF_8)
-                .build()
-                .toString();
+        return FileNames.disposition(how, project.name(), what);
     }
 
     private ResponseEntity<byte[]> pdf(String id, String paper, String what, Drawer drawer) {

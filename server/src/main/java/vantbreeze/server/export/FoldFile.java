@@ -4,15 +4,19 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.locationtech.jts.geom.Coordinate;
+import vantbreeze.fold.FlatFolder;
+import vantbreeze.fold.FlatStage;
 import vantbreeze.measure.Length;
 import vantbreeze.plan.Plan;
 import vantbreeze.structure.CreasePattern;
 import vantbreeze.structure.Piece;
 import vantbreeze.structure.Stage;
+import vantbreeze.structure.Structure;
 
 /**
  * The crease patterns of a plan in the public FOLD 1.1 format: the first piece is the file's own frame, the others follow
- * in {@code file_frames}. Coordinates in mm; fold angles in degrees, positive for valleys, on the closed card.
+ * in {@code file_frames}, and after them the whole card as it lies closed. Coordinates in mm; fold angles in degrees, positive for valleys, on the closed card.
  */
 final class FoldFile {
 
@@ -31,6 +35,9 @@ final class FoldFile {
             frames.add(frame(piece, plan.structure().closed()));
         }
         file.putAll(frames.remove(0));
+        if (plan.closed() != null) {
+            frames.add(closed(plan.structure()));
+        }
         if (!frames.isEmpty()) {
             file.put("file_frames", frames);
         }
@@ -61,6 +68,33 @@ final class FoldFile {
                         .map(e -> e.score() == null ? 0 : closed.degrees(e.score()))
                         .toList());
         frame.put("faces_vertices", pattern.faces());
+        return frame;
+    }
+
+    /** Every panel with corners of its own: where slits part them, one corner of the flat piece lies at two places. */
+    private static Map<String, Object> closed(Structure structure) {
+        List<List<Double>> vertices = new ArrayList<>();
+        List<List<Integer>> faces = new ArrayList<>();
+        List<String> names = new ArrayList<>();
+        for (FlatStage.Placed placed : FlatFolder.closed(structure).panels()) {
+            Coordinate[] ring = placed.outline().getExteriorRing().getCoordinates();
+            List<Integer> face = new ArrayList<>();
+            for (int i = 0; i < ring.length - 1; i++) {
+                face.add(vertices.size());
+                vertices.add(
+                        List.of(ring[i].x / Length.COUNTS_PER_MILLIMETRE, ring[i].y / Length.COUNTS_PER_MILLIMETRE));
+            }
+            faces.add(face);
+            names.add(placed.panel().name());
+        }
+        Map<String, Object> frame = new LinkedHashMap<>();
+        frame.put("frame_title", "closed");
+        frame.put("frame_classes", List.of("foldedForm"));
+        frame.put("frame_attributes", List.of("2D"));
+        frame.put("frame_unit", "mm");
+        frame.put("vertices_coords", vertices);
+        frame.put("faces_vertices", faces);
+        frame.put("vantbreeze:faces_panel", names);
         return frame;
     }
 }

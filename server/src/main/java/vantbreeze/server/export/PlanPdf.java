@@ -16,7 +16,6 @@ import vantbreeze.make.ScoreCard;
 import vantbreeze.make.ScoreReading;
 import vantbreeze.make.ScoreSetting;
 import vantbreeze.make.SquareReading;
-import vantbreeze.make.Step;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Ruler;
 import vantbreeze.measure.Size;
@@ -26,6 +25,7 @@ import vantbreeze.plan.Snag;
 import vantbreeze.server.cutting.CuttingJson;
 import vantbreeze.structure.Panel;
 import vantbreeze.structure.Piece;
+import vantbreeze.task.Step;
 
 /**
  * The plan to take to the table: drawings with measures to one scale, then score cards, parts, order of work and cautions as

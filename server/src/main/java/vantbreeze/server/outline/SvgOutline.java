@@ -3,20 +3,10 @@ package vantbreeze.server.outline;
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.PathIterator;
-import java.io.IOException;
-import java.io.StringReader;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
-import java.util.Set;
 import java.util.stream.Collectors;
-import javax.xml.XMLConstants;
-import javax.xml.parsers.DocumentBuilder;
-import javax.xml.parsers.DocumentBuilderFactory;
-import javax.xml.parsers.ParserConfigurationException;
-import org.apache.batik.parser.AWTTransformProducer;
-import org.apache.batik.parser.ParseException;
 import org.locationtech.jts.algorithm.LineIntersector;
 import org.locationtech.jts.algorithm.RobustLineIntersector;
 import org.locationtech.jts.awt.ShapeReader;
@@ -31,12 +21,6 @@ import org.locationtech.jts.noding.SegmentIntersector;
 import org.locationtech.jts.noding.SegmentString;
 import org.locationtech.jts.operation.union.UnaryUnionOp;
 import org.locationtech.jts.simplify.TopologyPreservingSimplifier;
-import org.w3c.dom.Document;
-import org.w3c.dom.Element;
-import org.w3c.dom.Node;
-import org.xml.sax.InputSource;
-import org.xml.sax.SAXException;
-import vantbreeze.server.web.Text;
 
 /**
  * The outer line of a drawing, W3C Scalable Vector Graphics 1.1: all its paths together, the largest shape of them.
@@ -61,22 +45,17 @@ record SvgOutline(String corners, int leftOut) {
 
     private static final int MOST_SEGMENTS = 10_000;
     private static final int MOST_CROSSINGS = 2_000;
-    private static final int DEEPEST = 50;
-    private static final int LONGEST_TRANSFORM = 1_000;
 
     private static final GeometryFactory GEOMETRY = new GeometryFactory();
 
-    /** What has no outline of its own to cut, or belongs to something else. */
-    private static final Set<String> NOT_DRAWN = Set.of("defs", "clippath", "mask", "symbol", "pattern", "marker");
-
     /** @throws IllegalArgumentException if there is no outline in it; the message says what to change */
     static SvgOutline of(String svg) {
-        if (svg.length() > LONGEST) {
-            throw new IllegalArgumentException(
-                    "The drawing has %d characters; it must have at most %d.".formatted(svg.length(), LONGEST));
-        }
         List<Polygon> rings = new ArrayList<>();
-        collect(parse(svg).getDocumentElement(), new AffineTransform(), 0, rings);
+        SvgDrawing.walk(svg, LONGEST, (element, here, groups) -> {
+            if (element.getLocalName().equalsIgnoreCase("path")) {
+                addRings(SvgPath.read(element.getAttribute("d")), here, rings);
+            }
+        });
         requireUntangled(rings);
         List<Geometry> shapes = rings.stream().map(ring -> ring.buffer(0)).toList();
         Geometry union = shapes.isEmpty() ? GEOMETRY.createPolygon() : UnaryUnionOp.union(shapes);
@@ -93,66 +72,6 @@ record SvgOutline(String corners, int leftOut) {
                     "The drawing must have a closed path; turn shapes and text into paths first.");
         }
         return new SvgOutline(corners(largest), parts - 1);
-    }
-
-    /** Without document type and so without entities, inner or outer. */
-    private static Document parse(String svg) {
-        try {
-            DocumentBuilderFactory factory = DocumentBuilderFactory.newInstance();
-            factory.setFeature("http://apache.org/xml/features/disallow-doctype-decl", true);
-            factory.setFeature(XMLConstants.FEATURE_SECURE_PROCESSING, true);
-            factory.setAttribute(XMLConstants.ACCESS_EXTERNAL_DTD, "");
-            factory.setAttribute(XMLConstants.ACCESS_EXTERNAL_SCHEMA, "");
-            factory.setExpandEntityReferences(false);
-            factory.setXIncludeAware(false);
-            factory.setNamespaceAware(true);
-            DocumentBuilder builder = factory.newDocumentBuilder();
-            builder.setErrorHandler(null);
-            return builder.parse(new InputSource(new StringReader(svg)));
-        } catch (SAXException e) {
-            throw new IllegalArgumentException(
-                    "The drawing cannot be read: %s A document type (<!DOCTYPE) must be taken out."
-                            .formatted(e.getMessage()),
-                    e);
-        } catch (ParserConfigurationException | IOException e) {
-            throw new IllegalStateException(e);
-        }
-    }
-
-    /** Goes down the drawing, each transform on top of those around it. */
-    private static void collect(Element element, AffineTransform around, int depth, List<Polygon> rings) {
-        if (depth > DEEPEST) {
-            throw new IllegalArgumentException(
-                    "The drawing has groups within groups more than %d deep; ungroup it.".formatted(DEEPEST));
-        }
-        String name = element.getLocalName().toLowerCase(Locale.ROOT);
-        if (NOT_DRAWN.contains(name)) {
-            return;
-        }
-        AffineTransform here = new AffineTransform(around);
-        here.concatenate(transform(element.getAttribute("transform")));
-        if (name.equals("path")) {
-            addRings(SvgPath.read(element.getAttribute("d")), here, rings);
-        }
-        for (Node child = element.getFirstChild(); child != null; child = child.getNextSibling()) {
-            if (child instanceof Element inner) {
-                collect(inner, here, depth + 1, rings);
-            }
-        }
-    }
-
-    private static AffineTransform transform(String text) {
-        if (text.isBlank()) {
-            return new AffineTransform();
-        }
-        try {
-            if (text.length() > LONGEST_TRANSFORM) {
-                throw new ParseException("too long", null);
-            }
-            return AWTTransformProducer.createAffineTransform(text);
-        } catch (ParseException e) {
-            throw new IllegalArgumentException("The transform (%s) cannot be read.".formatted(Text.upTo(60, text)), e);
-        }
     }
 
     /** Each line closed; curves as fine as 1/5000 of the drawing. */

@@ -62,16 +62,6 @@ class SheetController {
         return service.showNothing(id, version);
     }
 
-    /** A photograph never changes under its id. */
-    @GetMapping("/photos/{id}")
-    ResponseEntity<byte[]> photo(@PathVariable String id) {
-        PhotoReader.Image image = service.photo(id);
-        return ResponseEntity.ok()
-                .contentType(MediaType.parseMediaType(image.type()))
-                .header("Cache-Control", "private, max-age=31536000, immutable")
-                .body(image.bytes());
-    }
-
     @GetMapping("/table")
     ResponseEntity<String> table() {
         return ResponseEntity.ok()

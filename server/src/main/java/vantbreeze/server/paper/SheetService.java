@@ -12,6 +12,7 @@ import vantbreeze.material.Stuff;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
 import vantbreeze.measure.UnitSystem;
+import vantbreeze.server.photo.PhotoAlbum;
 import vantbreeze.server.plan.LengthJson.SizeJson;
 import vantbreeze.server.store.Inspected;
 import vantbreeze.server.store.Store;
@@ -26,11 +27,11 @@ import vantbreeze.sheet.Supply;
 public class SheetService implements Inspected {
 
     private final SheetRepository sheets;
-    private final PhotoRepository photos;
+    private final PhotoAlbum photos;
     private final Store store;
     private final Clock clock;
 
-    SheetService(SheetRepository sheets, PhotoRepository photos, Store store, Clock clock) {
+    SheetService(SheetRepository sheets, PhotoAlbum photos, Store store, Clock clock) {
         this.sheets = sheets;
         this.photos = photos;
         this.store = store;
@@ -112,16 +113,14 @@ public class SheetService implements Inspected {
      */
     public SheetJson show(String id, SheetJson.NewPhotoJson sent) {
         FieldReader fields = new FieldReader(UnitSystem.METRIC);
-        PhotoReader.Image image = fields.fieldUpTo(
-                Integer.MAX_VALUE, "image", sent.image(), "a PNG or JPEG", () -> PhotoReader.read(sent.image()));
+        PhotoAlbum.Developed image = photos.develop(fields, "image", sent.image());
         Length width = fields.lengthIfGiven("width", sent.width());
         Length height = fields.lengthIfGiven("height", sent.height());
         fields.done();
         return store.write(() -> {
             DrawerSheet sheet = at(id, sent.version());
-            Photo photo = photos.save(new Photo(image, clock.instant()));
             sheet.show(new DrawerSheet.Picture(
-                    photo.id(),
+                    photos.keep(image),
                     "0 mm",
                     "0 mm",
                     width == null ? sheet.said().width() : sent.width(),
@@ -136,13 +135,6 @@ public class SheetService implements Inspected {
             sheet.showNothing();
             return written(sheets.saveAndFlush(sheet));
         });
-    }
-
-    /** @return its type and its bytes */
-    PhotoReader.Image photo(String id) {
-        return store.read(() -> photos.findById(id)
-                .map(p -> new PhotoReader.Image(p.type(), 0, 0, p.bytes()))
-                .orElseThrow(() -> new NotFound("photograph (%s)".formatted(id))));
     }
 
     public String table() {
@@ -321,11 +313,9 @@ public class SheetService implements Inspected {
 
     @Override
     public List<String> damaged() {
-        return store.read(() -> Stream.concat(
-                        sheets.findAll().stream()
-                                .filter(s -> !s.isIntact())
-                                .map(s -> "the sheet “" + s.said().name() + "” in the drawer"),
-                        photos.findAll().stream().filter(p -> !p.isIntact()).map(p -> "a photograph of a sheet"))
+        return store.read(() -> sheets.findAll().stream()
+                .filter(s -> !s.isIntact())
+                .map(s -> "the sheet “" + s.said().name() + "” in the drawer")
                 .toList());
     }
 

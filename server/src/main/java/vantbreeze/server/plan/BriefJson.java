@@ -19,6 +19,7 @@ import vantbreeze.plan.Basis;
 import vantbreeze.plan.Brief;
 import vantbreeze.plan.BriefException;
 import vantbreeze.plan.Orientation;
+import vantbreeze.task.Technique;
 
 /**
  * A brief as it crosses the wire. Lengths are text with a unit, "5 1/2 in" or "140 mm"; a bare number counts in
@@ -62,6 +63,9 @@ public record BriefJson(
                 description = "where the first piece lies on its photographed sheet; anywhere when absent",
                 nullable = true)
         PlaceJson baseAt,
+
+        @Schema(description = "what the maker adds to the order of work; nothing when absent", nullable = true)
+        List<OwnStepJson> ownSteps,
 
         @Schema(description = "what the maker reads") UnitSystem units) {
 
@@ -193,6 +197,16 @@ public record BriefJson(
         }
     }
 
+    @Schema(name = "OwnStep")
+    public record OwnStepJson(
+            Technique technique,
+
+            @Schema(description = "what it is done to: a face, or a part by its id", example = "face/front/face")
+            String on,
+
+            @Schema(description = "the maker's own words", nullable = true)
+            String words) {}
+
     /** @throws BriefException naming every field that cannot be read */
     public Brief read() {
         return new BriefReader(this).read();
@@ -223,6 +237,9 @@ public record BriefJson(
                 brief.baseAt()
                         .map(p -> new PlaceJson(p.x().exactText(units), p.y().exactText(units)))
                         .orElse(null),
+                brief.ownSteps().stream()
+                        .map(s -> new OwnStepJson(s.technique(), s.on(), s.words()))
+                        .toList(),
                 units);
     }
 

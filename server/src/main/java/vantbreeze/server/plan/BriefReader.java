@@ -29,6 +29,7 @@ import vantbreeze.plan.BriefException;
 import vantbreeze.post.Envelope;
 import vantbreeze.server.web.FieldReader;
 import vantbreeze.structure.Point;
+import vantbreeze.task.OwnStep;
 
 /** Reads every field of a brief before it complains, so that the maker sees all faults at once. */
 public final class BriefReader {
@@ -82,6 +83,7 @@ public final class BriefReader {
                 : Optional.of(new Point(
                         onSheet("baseAt.x", json.baseAt().x()),
                         onSheet("baseAt.y", json.baseAt().y())));
+        List<OwnStep> ownSteps = ownSteps();
         refuseFaults();
         Brief brief = fields.field(
                 "ornaments",
@@ -100,9 +102,35 @@ public final class BriefReader {
                         envelope,
                         film,
                         baseAt,
+                        ownSteps,
                         units));
         refuseFaults();
         return brief;
+    }
+
+    private List<OwnStep> ownSteps() {
+        if (json.ownSteps() == null) {
+            return List.of();
+        }
+        int count = json.ownSteps().size();
+        fields.field("ownSteps", count, "at most %d".formatted(OwnStep.MOST_ON_A_CARD), () -> {
+            if (count > OwnStep.MOST_ON_A_CARD) {
+                throw new IllegalArgumentException(
+                        "There must be at most %d own steps, not %d.".formatted(OwnStep.MOST_ON_A_CARD, count));
+            }
+            return count;
+        });
+        List<OwnStep> steps = new ArrayList<>();
+        for (int i = 0; i < Math.min(count, OwnStep.MOST_ON_A_CARD); i++) {
+            BriefJson.OwnStepJson step = json.ownSteps().get(i);
+            String field = "ownSteps[%d]".formatted(i);
+            steps.add(fields.field(
+                    field,
+                    step,
+                    "a technique, what it is done to, and at most %d characters".formatted(OwnStep.LONGEST_WORDS),
+                    () -> new OwnStep(step.technique(), step.on(), step.words())));
+        }
+        return steps;
     }
 
     private void refuseFaults() {

@@ -1,9 +1,7 @@
 package vantbreeze.server.plan;
 
 import java.time.Duration;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
@@ -24,8 +22,8 @@ public class Cards {
     private static final Duration SHELF = Duration.ofSeconds(15);
 
     private final Patience patience;
-    private final Recent<BriefJson, Card> cards = new Recent<>();
-    private final Recent<OnShelf, List<ShelfJson>> shelves = new Recent<>();
+    private final Recent<BriefJson, Card> cards = new Recent<>(MOST);
+    private final Recent<OnShelf, List<ShelfJson>> shelves = new Recent<>(MOST);
 
     Cards(Patience patience) {
         this.patience = patience;
@@ -33,32 +31,6 @@ public class Cards {
 
     /** @param own the maker's own folds, as they are written */
     private record OnShelf(BriefJson brief, Object own) {}
-
-    /** What was used last; the rest is let go. */
-    private static final class Recent<K, V> {
-
-        private final Map<K, V> byUse = new LinkedHashMap<>(MOST, 0.75f, true) {
-            @Override
-            protected boolean removeEldestEntry(Map.Entry<K, V> eldest) {
-                return size() > MOST;
-            }
-        };
-
-        /** Two who ask for the same at once may both make it; one of the two is kept. */
-        V get(K key, Supplier<V> make) {
-            synchronized (byUse) {
-                V known = byUse.get(key);
-                if (known != null) {
-                    return known;
-                }
-            }
-            V made = make.get();
-            synchronized (byUse) {
-                V known = byUse.putIfAbsent(key, made);
-                return known == null ? made : known;
-            }
-        }
-    }
 
     Card of(BriefJson brief) {
         return cards.get(brief, () -> new Card(brief.read()));

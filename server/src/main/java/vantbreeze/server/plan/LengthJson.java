@@ -4,6 +4,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Point;
 import org.locationtech.jts.geom.Polygon;
@@ -92,5 +93,16 @@ public record LengthJson(
         return java.util.Arrays.stream(ring, 0, ring.length - 1)
                 .map(c -> new double[] {c.x / Length.COUNTS_PER_MILLIMETRE, c.y / Length.COUNTS_PER_MILLIMETRE})
                 .toList();
+    }
+
+    /** @param corners in mm as [x, y], first not repeated
+     *  @return in counts */
+    public static Polygon polygon(List<double[]> corners) {
+        Coordinate[] ring = new Coordinate[corners.size() + 1];
+        for (int i = 0; i < ring.length; i++) {
+            double[] c = corners.get(i % corners.size());
+            ring[i] = new Coordinate(c[0] * Length.COUNTS_PER_MILLIMETRE, c[1] * Length.COUNTS_PER_MILLIMETRE);
+        }
+        return new GeometryFactory().createPolygon(ring);
     }
 }

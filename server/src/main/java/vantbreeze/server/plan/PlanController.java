@@ -13,6 +13,7 @@ import vantbreeze.catalogue.FoldCatalogue;
 import vantbreeze.catalogue.FoldDesign;
 import vantbreeze.catalogue.Parameter;
 import vantbreeze.catalogue.Preset;
+import vantbreeze.hand.Scatter;
 import vantbreeze.material.Sheet;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Ruler;
@@ -22,10 +23,12 @@ import vantbreeze.measure.UnitSystem;
 import vantbreeze.plan.Brief;
 import vantbreeze.plan.BriefException;
 import vantbreeze.plan.Card;
+import vantbreeze.plan.Handiwork;
 import vantbreeze.plan.Move;
 import vantbreeze.plan.Plan;
 import vantbreeze.post.Envelope;
 import vantbreeze.server.plan.LengthJson.SizeJson;
+import vantbreeze.task.Sketcher;
 
 /** Plans and the tables they draw on. Nothing here is stored. */
 @RestController
@@ -115,10 +118,59 @@ class PlanController {
                 json, card -> FoldingJson.of(card.folding(), card.brief().units()));
     }
 
+    /** One piece of a card. */
+    @Schema(name = "PieceAsked")
+    record PieceAskJson(BriefJson brief, String piece) {}
+
+    /** A brief and a piece of its card in, the piece as it is folded by itself out; without motions if it cannot be. */
+    @PostMapping("/foldings/pieces")
+    FoldingJson pieceFolding(@RequestBody PieceAskJson asked) {
+        return cards.ask(
+                asked.brief(),
+                card -> FoldingJson.of(card.folding(asked.piece()), card.brief().units()));
+    }
+
     /** A brief in, the card as it is seen closed, opened, displayed and from behind out; none if it cannot fold. */
     @PostMapping("/looks")
     List<LookJson> looks(@RequestBody BriefJson brief) {
         return cards.ask(brief, Card::looks).stream().map(LookJson::of).toList();
+    }
+
+    /** A brief in, a drawing of every task at which paper lies on the table out. */
+    @PostMapping("/sketches")
+    List<SketchJson> sketches(@RequestBody BriefJson brief) {
+        Plan plan = cards.ask(brief, Card::plan);
+        return plan.tasks().stream()
+                .map(t -> SketchJson.of(
+                        t.id(), Sketcher.of(t, plan.structure(), plan.brief().ruler())))
+                .filter(s -> !s.areas().isEmpty())
+                .toList();
+    }
+
+    /** How likely hands that spread like that make the card right; nothing of a card that cannot close. */
+    @PostMapping("/forecasts")
+    HandJson.ForecastJson forecast(@RequestBody HandJson.AskJson asked) {
+        Scatter hands = asked.hands();
+        return cards.ask(
+                asked.brief(),
+                card -> Handiwork.of(card.plan())
+                        .map(h -> HandJson.ForecastJson.of(
+                                h.forecast(hands), card.brief().units()))
+                        .orElseGet(() -> new HandJson.ForecastJson(
+                                HandJson.ScatterJson.of(hands), List.of(), 0, List.of(), List.of())));
+    }
+
+    /** What comes of settings that turned out otherwise than planned. */
+    @PostMapping("/consequences")
+    HandJson.ConsequenceJson consequence(@RequestBody HandJson.MeasuredJson asked) {
+        return cards.ask(asked.brief(), card -> {
+            Map<String, Length> measured = asked.read(card.brief().units());
+            return Handiwork.of(card.plan())
+                    .map(h -> HandJson.ConsequenceJson.of(
+                            h.consequence(measured), card.brief().units()))
+                    .orElseThrow(() -> new BriefException(
+                            "measured", "", "a card that closes", "This card cannot close: nothing can be said."));
+        });
     }
 
     @GetMapping("/folds")

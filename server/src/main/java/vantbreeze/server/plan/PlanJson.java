@@ -5,9 +5,9 @@ import java.util.List;
 import vantbreeze.catalogue.Parameter;
 import vantbreeze.catalogue.TradeOff;
 import vantbreeze.layer.Mat;
-import vantbreeze.make.Step;
 import vantbreeze.measure.Ruler;
 import vantbreeze.measure.UnitSystem;
+import vantbreeze.part.Part;
 import vantbreeze.plan.Severity;
 import vantbreeze.plan.Snag;
 import vantbreeze.post.EnvelopeFit;
@@ -40,10 +40,14 @@ public record PlanJson(
         TradeOffJson tradeOff,
 
         List<CutJson> cutList,
+
+        @Schema(description = "all that is cut for it, piece by piece")
+        List<PartJson> parts,
+
         SheetUseJson sheet,
         @Schema(nullable = true) FitJson fit,
         List<FitJson> closest,
-        List<Step> steps,
+        List<TaskJson> tasks,
         List<SnagJson> snags) {
 
     /**
@@ -65,6 +69,24 @@ public record PlanJson(
             @Schema(nullable = true) LengthJson most,
             @Schema(nullable = true) String limits,
             @Schema(description = "of a choice; else empty") List<String> choices) {}
+
+    /**
+     * One part.
+     *
+     * @param label as it is told from the others: "mat, layer 1, on the front"
+     */
+    @Schema(name = "Part")
+    public record PartJson(String id, Part.Kind kind, String label) {
+
+        static PartJson of(Part part) {
+            return new PartJson(
+                    part.id(),
+                    part.kind(),
+                    part.goesOn().isEmpty()
+                            ? part.name()
+                            : "%s, on the %s".formatted(part.name(), String.join(" and the ", part.goesOn())));
+        }
+    }
 
     /** @param said what each of the lengths of a step is */
     @Schema(name = "TradeOff")

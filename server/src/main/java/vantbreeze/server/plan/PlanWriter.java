@@ -3,6 +3,7 @@ package vantbreeze.server.plan;
 import java.util.List;
 import vantbreeze.catalogue.Parameter;
 import vantbreeze.catalogue.Range;
+import vantbreeze.hand.Knob;
 import vantbreeze.layer.Face;
 import vantbreeze.layer.Mat;
 import vantbreeze.layer.PlacedOrnament;
@@ -12,6 +13,7 @@ import vantbreeze.measure.Length;
 import vantbreeze.measure.Ruler;
 import vantbreeze.measure.Size;
 import vantbreeze.measure.UnitSystem;
+import vantbreeze.plan.Handiwork;
 import vantbreeze.plan.Plan;
 import vantbreeze.plan.Snag;
 import vantbreeze.server.plan.LengthJson.SizeJson;
@@ -58,6 +60,7 @@ public final class PlanWriter {
                         .map(c -> new PlanJson.CutJson(
                                 c.count(), c.name(), size(c.size()), c.goesOn(), c.note(), c.isMat(), c.isSplit()))
                         .toList(),
+                plan.parts().stream().map(PlanJson.PartJson::of).toList(),
                 new PlanJson.SheetUseJson(
                         plan.brief().sheet().name(),
                         size(plan.brief().sheet().size()),
@@ -65,8 +68,15 @@ public final class PlanWriter {
                         plan.fromSheet().sheets()),
                 plan.fit() == null ? null : PlanJson.FitJson.of(plan.fit(), units),
                 plan.closest().stream().map(f -> PlanJson.FitJson.of(f, units)).toList(),
-                plan.steps(),
+                tasks(),
                 plan.snags().stream().map(PlanWriter::snag).toList());
+    }
+
+    private List<TaskJson> tasks() {
+        List<Knob> knobs = Handiwork.of(plan).map(Handiwork::knobs).orElse(List.of());
+        return plan.tasks().stream()
+                .map(t -> TaskJson.of(t, knobs, plan.brief().ruler(), units))
+                .toList();
     }
 
     private LengthJson length(Length length) {

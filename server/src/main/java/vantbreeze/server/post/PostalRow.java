@@ -3,6 +3,7 @@ package vantbreeze.server.post;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Version;
+import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.UUID;
 import vantbreeze.server.store.Removable;
@@ -37,9 +38,19 @@ class PostalRow extends Removable {
     protected PostalRow() {}
 
     PostalRow(int place, PostalJson.ContentJson content) {
-        this.id = UUID.randomUUID().toString();
+        this(UUID.randomUUID(), place, content);
+    }
+
+    private PostalRow(UUID id, int place, PostalJson.ContentJson content) {
+        this.id = id.toString();
         this.place = place;
         write(content);
+    }
+
+    /** A row that comes with the application: the same on every machine, so that a backup of one finds it on another. */
+    static PostalRow shipped(int place, PostalJson.ContentJson content) {
+        String name = "postal row %s, %s".formatted(content.service(), content.name());
+        return new PostalRow(UUID.nameUUIDFromBytes(name.getBytes(StandardCharsets.UTF_8)), place, content);
     }
 
     @Override

@@ -35,7 +35,7 @@ class PostalService implements Inspected {
         store.write(() -> {
             int place = 0;
             for (PostalClass c : PostalClass.table()) {
-                rows.save(new PostalRow(place++, PostalReader.shipped(c)));
+                rows.save(PostalRow.shipped(place++, PostalReader.shipped(c)));
             }
             return null;
         });

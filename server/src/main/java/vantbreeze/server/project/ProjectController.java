@@ -13,6 +13,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.JsonNode;
 
 /** The maker's projects. */
 @RestController
@@ -34,6 +35,13 @@ class ProjectController {
     @ResponseStatus(HttpStatus.CREATED)
     ProjectJson create(@Valid @RequestBody ProjectJson.NewJson project) {
         return service.create(project.name(), project.brief());
+    }
+
+    /** Begins a project with a document that was taken out. */
+    @PostMapping("/documents")
+    @ResponseStatus(HttpStatus.CREATED)
+    ProjectJson take(@RequestBody JsonNode document) {
+        return service.take(document);
     }
 
     @GetMapping("/{id}")

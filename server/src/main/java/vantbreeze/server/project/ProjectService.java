@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.function.Function;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import vantbreeze.plan.BriefException;
 import vantbreeze.plan.Card;
@@ -87,6 +88,23 @@ public class ProjectService implements Inspected, Tidied {
     public ProjectJson create(String name, BriefJson brief) {
         Draft draft = draft(brief);
         return store.write(() -> json(begin(name.strip(), draft)));
+    }
+
+    /** A project as a document of its own. */
+    public JsonNode document(String id) {
+        ProjectJson project = get(id);
+        return ProjectFile.write(json, project.name(), project.brief());
+    }
+
+    /**
+     * Begins a project with what a document holds.
+     *
+     * @throws FieldsRefused naming the path of the fault
+     * @throws BriefException if no plan follows; nothing is kept then
+     */
+    public ProjectJson take(JsonNode document) {
+        ProjectFile.Content content = ProjectFile.read(json, document);
+        return create(content.name(), content.brief());
     }
 
     /** Fills a table on which nothing has ever lain: with all of them, or with none. */

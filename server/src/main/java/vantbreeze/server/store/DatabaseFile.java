@@ -146,6 +146,8 @@ final class DatabaseFile {
                 .formatted(folder.database(), how, Copies.advice(folder)));
     }
 
+    private static final int OPENED_AGAIN = 3;
+
     private void workOnCopy() throws IOException {
         Path copy = folder.workingCopy();
         boolean isNew = !Files.exists(folder.database());
@@ -157,8 +159,12 @@ final class DatabaseFile {
                 migrate(copy);
                 readEverything(held);
             }
-            /* Some damage shows only when it is opened once more. */
-            connect(copy).close();
+            /* Some damage shows only when it is opened once more, or once more again: each opening tidies up a little. */
+            for (int i = 0; i < OPENED_AGAIN; i++) {
+                try (Connection again = connect(copy)) {
+                    readEverything(again);
+                }
+            }
             Durably.replace(copy, folder.database());
         } catch (SQLException | RuntimeException e) {
             String reason = StoreFailure.reason(e);

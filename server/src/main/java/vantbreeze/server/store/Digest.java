@@ -17,7 +17,11 @@ public final class Digest {
     private Digest() {}
 
     public static String of(String text) {
-        return HexFormat.of().formatHex(sha256().digest(text.getBytes(StandardCharsets.UTF_8)));
+        return of(text.getBytes(StandardCharsets.UTF_8));
+    }
+
+    public static String of(byte[] bytes) {
+        return HexFormat.of().formatHex(sha256().digest(bytes));
     }
 
     public static String of(Path file) throws IOException {

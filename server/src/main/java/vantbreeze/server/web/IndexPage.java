@@ -27,10 +27,13 @@ class IndexPage {
         "/index.html",
         "/projects",
         "/papers",
+        "/log",
+        "/cutter",
         "/bench/{id}",
         "/bench/{id}/layers",
         "/bench/{id}/post",
-        "/bench/{id}/cutting"
+        "/bench/{id}/cutting",
+        "/bench/{id}/make"
     })
     ResponseEntity<String> page(HttpServletResponse response) throws IOException {
         if (!PAGE.exists()) {

@@ -107,34 +107,52 @@ class RequestGuard extends OncePerRequestFilter {
         return "";
     }
 
+    /**
+     * What a body may be.
+     *
+     * @param most bytes
+     */
+    private record Taken(MediaType type, int most) {
+
+        static final Taken JSON = new Taken(MediaType.APPLICATION_JSON, LONGEST_BODY);
+        static final Taken BACKUP = new Taken(MediaType.parseMediaType("application/zip"), 100 * 1024 * 1024);
+
+        static Taken by(HttpServletRequest request) {
+            return "/api/backup".equals(request.getRequestURI()) ? BACKUP : JSON;
+        }
+    }
+
     /** Reads the body, and no more of it than is allowed. */
     private static HttpServletRequest withBody(HttpServletRequest request) throws Refused, IOException {
-        if (request.getContentLengthLong() > LONGEST_BODY) {
-            throw tooLong();
+        Taken taken = Taken.by(request);
+        if (request.getContentLengthLong() > taken.most()) {
+            throw tooLong(taken);
         }
         byte[] body;
         try (InputStream in = request.getInputStream()) {
-            body = in.readNBytes(LONGEST_BODY + 1);
+            body = in.readNBytes(taken.most() + 1);
         } catch (IOException e) {
             throw new Refused(408, ProblemWriter.usual(408));
         }
-        if (body.length > LONGEST_BODY) {
-            throw tooLong();
+        if (body.length > taken.most()) {
+            throw tooLong(taken);
         }
         if (body.length > 0) {
-            requireJson(request.getContentType());
+            require(taken.type(), request.getContentType());
         }
         return new ReadRequest(request, body);
     }
 
-    private static Refused tooLong() {
-        return new Refused(413, "The body must have at most %,d bytes (2 MB).".formatted(LONGEST_BODY));
+    private static Refused tooLong(Taken taken) {
+        return new Refused(
+                413,
+                "The body must have at most %,d bytes (%d MB).".formatted(taken.most(), taken.most() / 1024 / 1024));
     }
 
-    private static void requireJson(String type) throws Refused {
+    private static void require(MediaType wanted, String type) throws Refused {
         try {
             MediaType given = MediaType.parseMediaType(String.valueOf(type));
-            if (given.equalsTypeAndSubtype(MediaType.APPLICATION_JSON)
+            if (given.equalsTypeAndSubtype(wanted)
                     && (given.getCharset() == null
                             || "UTF-8".equals(given.getCharset().name()))) {
                 return;
@@ -143,6 +161,11 @@ class RequestGuard extends OncePerRequestFilter {
             // refused below like any other type
         }
         throw new Refused(
-                415, "The content type (%s) must be application/json, in UTF-8.".formatted(shown(type, "none")));
+                415,
+                "The content type (%s) must be %s%s."
+                        .formatted(
+                                shown(type, "none"),
+                                wanted,
+                                wanted.equals(MediaType.APPLICATION_JSON) ? ", in UTF-8" : ""));
     }
 }

@@ -14,6 +14,8 @@ import org.springframework.boot.DefaultApplicationArguments;
 import tools.jackson.databind.json.JsonMapper;
 import vantbreeze.measure.UnitSystem;
 import vantbreeze.plan.Planner;
+import vantbreeze.server.log.LogJson;
+import vantbreeze.server.log.LogService;
 import vantbreeze.server.paper.SheetJson;
 import vantbreeze.server.paper.SheetService;
 import vantbreeze.server.plan.BriefJson;
@@ -24,7 +26,8 @@ class DemoProjectsTest {
 
     private final ProjectService projects = mock(ProjectService.class);
     private final SheetService sheets = mock(SheetService.class);
-    private final DemoProjects demo = new DemoProjects(projects, sheets, new JsonMapper());
+    private final LogService log = mock(LogService.class);
+    private final DemoProjects demo = new DemoProjects(projects, sheets, log, new JsonMapper());
 
     @Test
     void theTableIsFilledAtOnceWithCardsOfEveryKindAndBothUnits() throws IOException {
@@ -34,6 +37,11 @@ class DemoProjectsTest {
         ArgumentCaptor<List<SheetJson.ContentJson>> drawer = ArgumentCaptor.captor();
         verify(sheets).fillIfNew(drawer.capture());
         assertThat(drawer.getValue()).extracting(SheetJson.ContentJson::offcut).contains(true, false);
+        ArgumentCaptor<List<LogJson.NewJson>> made = ArgumentCaptor.captor();
+        verify(log).fillIfNew(made.capture());
+        assertThat(made.getValue())
+                .hasSize(3)
+                .allSatisfy(m -> assertThat(m.brief()).isNotNull());
         List<BriefJson> briefs =
                 kept.getValue().stream().map(ProjectJson.NewJson::brief).toList();
         assertThat(briefs)

@@ -213,6 +213,40 @@ class PdfTest {
         }
     }
 
+    /** Every step with its number in its order, every number of the design on its card; nothing smaller than 9 points but fractions. */
+    @ParameterizedTest
+    @CsvSource({"a4, 105, 148", "letter, 101.6, 152.4"})
+    void theBookletHasEveryStepAndTheCardForTheBoxEveryNumber(String paper, float width, float height)
+            throws IOException {
+        Plan plan = plan(TestBriefs.gatefold("5 1/16 in", "7 3/16 in"));
+        try (PDDocument pdf = Loader.loadPDF(BookletPdf.of("Raffle", plan, Paper.named(paper)))) {
+            String text = PdfReading.text(pdf);
+            int from = 0;
+            for (int i = 0; i < plan.steps().size(); i++) {
+                int at = text.indexOf(
+                        "%d. %s".formatted(i + 1, plain(plan.steps().get(i).title())), from);
+                assertThat(at).as("step %d".formatted(i + 1)).isGreaterThanOrEqualTo(from);
+                from = at;
+            }
+            assertThat(text.split("Blades are sharp", -1)).hasSize(2);
+        }
+        try (PDDocument pdf = Loader.loadPDF(MemoryPdf.of("Raffle", plan, Paper.named(paper)))) {
+            assertThat(pdf.getNumberOfPages()).isBetween(1, 2);
+            PDRectangle box = pdf.getPage(0).getMediaBox();
+            assertThat(box.getWidth() * 25.4f / 72).isCloseTo(width, within(0.1f));
+            assertThat(box.getHeight() * 25.4f / 72).isCloseTo(height, within(0.1f));
+            String text = PdfReading.text(pdf).replaceAll("\\s+", " ");
+            plan.scoreCards().stream()
+                    .flatMap(c -> c.settings().stream())
+                    .map(s -> ((SquareReading) s.at()).fromStart())
+                    .forEach(l ->
+                            assertThat(text).contains(plain(plan.brief().ruler().text(l))));
+            plan.cutList()
+                    .forEach(c ->
+                            assertThat(text).contains(plain(plan.brief().ruler().text(c.size()))));
+        }
+    }
+
     private static Stream<String> numbers(Plan plan) {
         Stream<String> scores = plan.scoreCards().stream()
                 .flatMap(c -> c.readings().stream())

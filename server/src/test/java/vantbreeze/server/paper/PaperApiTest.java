@@ -146,7 +146,7 @@ class PaperApiTest extends TestApplication {
                 .andExpect(status().isOk()));
         assertThat(shown.get("photo").get("width").asDouble()).isEqualTo(304.8);
         byte[] kept = http.perform(
-                        get("/api/papers/photos/" + shown.get("photo").get("id").asString()))
+                        get("/api/photos/" + shown.get("photo").get("id").asString()))
                 .andExpect(content().contentType(MediaType.IMAGE_JPEG))
                 .andReturn()
                 .getResponse()

@@ -1,4 +1,4 @@
-package vantbreeze.server.paper;
+package vantbreeze.server.photo;
 
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;

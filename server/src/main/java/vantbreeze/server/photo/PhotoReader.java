@@ -1,4 +1,4 @@
-package vantbreeze.server.paper;
+package vantbreeze.server.photo;
 
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;

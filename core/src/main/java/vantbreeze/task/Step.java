@@ -1,7 +1,7 @@
-package vantbreeze.make;
+package vantbreeze.task;
 
 /**
- * One thing to do.
+ * A task in words.
  *
  * @param title two or three words
  * @param text plain words with every number in it

@@ -1,4 +1,4 @@
-package vantbreeze.server.paper;
+package vantbreeze.server.photo;
 
 import org.springframework.data.jpa.repository.JpaRepository;
 

@@ -1,0 +1,202 @@
+package vantbreeze.hand;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.IntStream;
+import vantbreeze.measure.Length;
+import vantbreeze.measure.ToolGrid;
+import vantbreeze.post.EnvelopeFit;
+import vantbreeze.structure.Panel;
+import vantbreeze.structure.Structure;
+
+/**
+ * What comes of settings that turned out otherwise than planned.
+ *
+ * @param faults what is wrong about the closed card if everything else comes out as planned, the worst first
+ * @param changes which later settings to set how instead; empty if none helps
+ * @param left what is wrong then; how it looks may be all that is left of a card that works
+ */
+public record Consequence(Verdict verdict, List<Fault> faults, List<Change> changes, List<Fault> left) {
+
+    /** Whether to go on. */
+    public enum Verdict {
+        GO_ON,
+        /** With later settings changed. */
+        CHANGE,
+        CUT_AGAIN
+    }
+
+    /** @param by how much it is wrong */
+    public record Fault(Check.Kind kind, String about, Length by) {
+
+        /** Whether the card works all the same. */
+        public boolean isLookAlone() {
+            return kind == Check.Kind.BORDERS;
+        }
+    }
+
+    /** @param to what to set instead of what is planned */
+    public record Change(Knob knob, Length to) {}
+
+    /** Farther than so many marks nobody looks for it. */
+    private static final int FARTHEST_MARKS = 16;
+
+    private static final int MOST_CHANGES = 4;
+
+    /** Less of a gain is none, in mm. */
+    private static final double GAIN = 0.05;
+
+    /**
+     * @param measured what knobs have become, by key; keys that the card does not have are let be
+     * @param board the marks that later settings can be set to
+     */
+    public static Consequence of(
+            Structure structure,
+            List<Knob> knobs,
+            Set<Panel> front,
+            List<LaidMat> mats,
+            Optional<EnvelopeFit> fit,
+            Map<String, Length> measured,
+            ToolGrid board) {
+        return new Search(structure, knobs, front, mats, fit, measured, board).find();
+    }
+
+    private static final class Search {
+        private final List<Knob> knobs;
+        private final List<Check> checks;
+        private final Map<String, Length> measured;
+        private final ToolGrid board;
+        private final double[] missed;
+
+        Search(
+                Structure structure,
+                List<Knob> knobs,
+                Set<Panel> front,
+                List<LaidMat> mats,
+                Optional<EnvelopeFit> fit,
+                Map<String, Length> measured,
+                ToolGrid board) {
+            this.knobs = knobs;
+            Checks.Found found = Checks.of(structure, knobs, front, mats, fit);
+            this.checks = found.all();
+            this.measured = measured;
+            this.board = board;
+            this.missed = new double[knobs.size() + found.more().size()];
+            for (int k = 0; k < knobs.size(); k++) {
+                Length value = measured.get(knobs.get(k).key());
+                missed[k] =
+                        value == null ? 0 : value.minus(knobs.get(k).planned()).millimetres();
+            }
+        }
+
+        Consequence find() {
+            List<Fault> faults = faults(missed);
+            if (faults.isEmpty()) {
+                return new Consequence(Verdict.GO_ON, List.of(), List.of(), List.of());
+            }
+            double[] changed = missed.clone();
+            Map<Integer, Length> changes = new LinkedHashMap<>();
+            while (changes.size() < MOST_CHANGES && wrong(changed) > 0) {
+                Map.Entry<Integer, Length> best = best(changed, changes);
+                if (best == null) {
+                    break;
+                }
+                changes.put(best.getKey(), best.getValue());
+                changed[best.getKey()] = off(best.getKey(), best.getValue());
+            }
+            List<Fault> left = faults(changed);
+            return new Consequence(
+                    left.stream().anyMatch(f -> !f.isLookAlone())
+                            ? Verdict.CUT_AGAIN
+                            : changes.isEmpty() ? Verdict.GO_ON : Verdict.CHANGE,
+                    faults,
+                    changes.entrySet().stream()
+                            .sorted(Map.Entry.comparingByKey())
+                            .map(e -> new Change(knobs.get(e.getKey()), e.getValue()))
+                            .toList(),
+                    left);
+        }
+
+        private double off(int knob, Length to) {
+            return to.minus(knobs.get(knob).planned()).millimetres();
+        }
+
+        /** The one later setting, and where to, that mends most. */
+        private Map.Entry<Integer, Length> best(double[] missed, Map<Integer, Length> taken) {
+            Map<Map.Entry<Integer, Length>, Double> gains = new HashMap<>();
+            double before = wrong(missed);
+            for (int k = firstLater(); k < knobs.size(); k++) {
+                Knob knob = knobs.get(k);
+                if (!knob.measurable() || taken.containsKey(k) || measured.containsKey(knob.key())) {
+                    continue;
+                }
+                double[] tried = missed.clone();
+                for (int marks = -FARTHEST_MARKS; marks <= FARTHEST_MARKS; marks++) {
+                    Length to = board.nearest(knob.planned()).plus(board.step().times(marks));
+                    if (!to.isPositive()) {
+                        continue;
+                    }
+                    tried[k] = off(k, to);
+                    double gain = before - wrong(tried);
+                    if (gain > GAIN) {
+                        gains.put(Map.entry(k, to), gain);
+                    }
+                }
+            }
+            return gains.entrySet().stream()
+                    .max(Comparator.<Map.Entry<Map.Entry<Integer, Length>, Double>>comparingDouble(
+                                    e -> Math.round(e.getValue() / GAIN))
+                            .thenComparingDouble(e -> -Math.abs(
+                                    off(e.getKey().getKey(), e.getKey().getValue())))
+                            .thenComparingInt(e -> -e.getKey().getKey()))
+                    .map(Map.Entry::getKey)
+                    .orElse(null);
+        }
+
+        /** What was set before the last that was measured cannot be set otherwise any more. */
+        private int firstLater() {
+            return IntStream.range(0, knobs.size())
+                            .filter(k -> measured.containsKey(knobs.get(k).key()))
+                            .max()
+                            .orElse(-1)
+                    + 1;
+        }
+
+        private double wrong(double[] missed) {
+            double sum = 0;
+            for (Check check : checks) {
+                sum += Math.max(0, -check.margin(missed));
+            }
+            return sum;
+        }
+
+        private List<Fault> faults(double[] missed) {
+            List<Fault> faults = new ArrayList<>();
+            for (Check check : checks) {
+                double margin = check.margin(missed);
+                if (margin < 0) {
+                    faults.add(
+                            new Fault(check.kind(), check.about(), Length.millimetres(-margin + slack(check.kind()))));
+                }
+            }
+            faults.sort(Comparator.comparing(Fault::isLookAlone)
+                    .thenComparing(Comparator.comparing(Fault::by).reversed()));
+            return List.copyOf(faults);
+        }
+
+        /** What of the fault is let pass is part of what is said. */
+        private static double slack(Check.Kind kind) {
+            return switch (kind) {
+                case STICKS_OUT, MEETS -> Checks.HAIRLINE;
+                case CLOSES -> Checks.BUCKLES;
+                case FITS, BORDERS -> 0;
+            };
+        }
+    }
+}

@@ -1,0 +1,211 @@
+package vantbreeze.hand;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import vantbreeze.make.ObliqueReading;
+import vantbreeze.make.ScoreCard;
+import vantbreeze.measure.Length;
+import vantbreeze.part.CutList;
+import vantbreeze.part.Part;
+import vantbreeze.structure.Piece;
+import vantbreeze.structure.ScoreLine;
+import vantbreeze.structure.Side;
+import vantbreeze.task.Task;
+import vantbreeze.task.Work;
+
+/** Finds the numbers that hands set in the tasks of a card, in the order of the work. */
+public final class Knobs {
+
+    private final List<Task> tasks;
+    private final List<Knob> knobs = new ArrayList<>();
+
+    private Knobs(List<Task> tasks) {
+        this.tasks = tasks;
+    }
+
+    public static List<Knob> of(List<Task> tasks) {
+        Knobs found = new Knobs(tasks);
+        tasks.forEach(found::find);
+        return List.copyOf(found.knobs);
+    }
+
+    private void find(Task task) {
+        if (task.work() instanceof Work.Cut cut) {
+            cut.what().stream()
+                    .map(a -> a.first())
+                    .filter(p -> p.kind() == Part.Kind.PIECE && p.isRectangle())
+                    .forEach(p -> cut(task, p));
+            for (int i = 0; i < cut.what().size(); i++) {
+                Part mat = cut.what().get(i).first();
+                if (mat.kind() == Part.Kind.MAT
+                        && mat.isRectangle()
+                        && mat.division().isEmpty()) {
+                    mats(task, cut.what().get(i), i + 1);
+                }
+            }
+        } else if (!task.mechanism()) {
+            return;
+        } else if (task.work() instanceof Work.Score score) {
+            for (int i = 0; i < score.settings().size(); i++) {
+                score(task, score, i);
+            }
+        } else if (task.work() instanceof Work.Crease crease) {
+            for (int i = 0; i < crease.lines().size(); i++) {
+                crease(task, crease, i);
+            }
+        } else if (task.work() instanceof Work.Prick prick) {
+            prick.scores().forEach(s -> slanting(task, s, prick.piece(), List.of(s), s));
+        } else if (task.work() instanceof Work.Glue glue) {
+            String name = glue.laid().name();
+            add(
+                    task,
+                    Hand.GLUE,
+                    "x",
+                    "how far across the %s is glued".formatted(name),
+                    Length.ZERO,
+                    false,
+                    new Shift.OfBond(glue.bond().id(), 1, 0));
+            add(
+                    task,
+                    Hand.GLUE,
+                    "y",
+                    "how high the %s is glued".formatted(name),
+                    Length.ZERO,
+                    false,
+                    new Shift.OfBond(glue.bond().id(), 0, 1));
+        }
+    }
+
+    private void add(Task task, Hand hand, String what, String label, Length planned, boolean measurable, Shift shift) {
+        knobs.add(new Knob(task.id() + "/" + what, hand, task.id(), label, planned, measurable, shift));
+    }
+
+    private void cut(Task task, Part part) {
+        Piece piece = part.piece();
+        add(
+                task,
+                Hand.CUT,
+                "width",
+                "width of the " + piece.name(),
+                piece.size().width(),
+                true,
+                new Shift.OfEdge(piece.name(), true, fromTheRight(piece)));
+        add(
+                task,
+                Hand.CUT,
+                "height",
+                "height of the " + piece.name(),
+                piece.size().height(),
+                true,
+                new Shift.OfEdge(piece.name(), false, List.of()));
+    }
+
+    /** Those that are cut alike are set once. */
+    private void mats(Task task, CutList.Alike alike, int number) {
+        List<String> ids = alike.parts().stream().map(Part::id).toList();
+        String name = alike.count() == 1
+                ? alike.first().piece().name()
+                : "%d mats for the %s, and so on"
+                        .formatted(alike.count(), alike.first().goesOn().get(0));
+        add(
+                task,
+                Hand.CUT,
+                number + "/width",
+                "width of the " + name,
+                alike.first().size().width(),
+                true,
+                new Shift.OfMats(ids, true));
+        add(
+                task,
+                Hand.CUT,
+                number + "/height",
+                "height of the " + name,
+                alike.first().size().height(),
+                true,
+                new Shift.OfMats(ids, false));
+    }
+
+    /** What lies at the left when it is scored, turned over or turned round, is the piece's right edge. */
+    private List<String> fromTheRight(Piece piece) {
+        List<String> scores = new ArrayList<>();
+        for (Task task : tasks) {
+            if (task.work() instanceof Work.Score score && score.piece().equals(piece)) {
+                score.settings().stream()
+                        .filter(Work.Setting::upright)
+                        .filter(s -> (score.side() == Side.BACK) != isTurnedRound(score, s))
+                        .forEach(s -> scores.addAll(s.scores()));
+            }
+        }
+        return List.copyOf(scores);
+    }
+
+    /** Whether it is set after the piece is turned round on the board. */
+    private static boolean isTurnedRound(Work.Score score, Work.Setting setting) {
+        Optional<ScoreCard.BothEnds> both = score.bothEnds();
+        return both.isPresent()
+                && !both.get().positions().contains(setting.at())
+                && !both.get().middle().equals(Optional.of(setting.at()));
+    }
+
+    private void score(Task task, Work.Score score, int number) {
+        Work.Setting setting = score.settings().get(number);
+        boolean leftwards = setting.upright() && score.side() == Side.BACK;
+        add(
+                task,
+                Hand.SCORE,
+                String.valueOf(number + 1),
+                "%s score of the %s"
+                        .formatted(nth(scored(score.piece()) + 1), score.piece().name()),
+                setting.at(),
+                true,
+                new Shift.OfScores(
+                        setting.scores(), setting.upright() ? (leftwards ? -1 : 1) : 0, setting.upright() ? 0 : 1));
+    }
+
+    /** How many settings of that piece come before. */
+    private long scored(Piece piece) {
+        return tasks.stream()
+                .filter(t ->
+                        t.work() instanceof Work.Score score && score.piece().equals(piece))
+                .map(Task::id)
+                .mapToLong(id -> knobs.stream()
+                        .filter(k -> k.hand() == Hand.SCORE && k.task().equals(id))
+                        .count())
+                .sum();
+    }
+
+    private static String nth(long number) {
+        return switch ((int) number) {
+            case 1 -> "1st";
+            case 2 -> "2nd";
+            case 3 -> "3rd";
+            default -> number + "th";
+        };
+    }
+
+    private void crease(Task task, Work.Crease crease, int number) {
+        ObliqueReading line = crease.lines().get(number);
+        slanting(
+                task,
+                String.valueOf(number + 1),
+                crease.piece(),
+                crease.scores().get(number),
+                line.score().id());
+    }
+
+    /** A ruler that lies a little beside its marks. */
+    private void slanting(Task task, String what, Piece piece, List<String> scores, String name) {
+        Set<String> wanted = new HashSet<>(scores);
+        ScoreLine line = piece.scores().stream()
+                .filter(s -> wanted.contains(s.id()))
+                .findFirst()
+                .orElseThrow();
+        double dx = line.to().x().minus(line.from().x()).count();
+        double dy = line.to().y().minus(line.from().y()).count();
+        double length = Math.hypot(dx, dy);
+        add(task, Hand.SCORE, what, name, Length.ZERO, false, new Shift.OfScores(scores, dy / length, -dx / length));
+    }
+}

@@ -1,0 +1,125 @@
+package vantbreeze.structure;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.LinearRing;
+
+/**
+ * A stretch of an outline as a blade follows it. Outlines are kept as corners, their curves flattened much finer than paper is
+ * cut; here stretches of corners that lie on one circle are arcs again.
+ */
+public sealed interface Curve {
+
+    Coordinate from();
+
+    Coordinate to();
+
+    /** A straight stretch. */
+    record Straight(Coordinate from, Coordinate to) implements Curve {}
+
+    /**
+     * A stretch of a circle, at most half of it.
+     *
+     * @param anticlockwise with y upwards
+     */
+    record Arc(Coordinate from, Coordinate to, double radius, boolean anticlockwise) implements Curve {}
+
+    /** Corners this far off a circle are on it: rounding to whole counts leaves them up to 0.71 counts off. */
+    double ON_CIRCLE = 1.5;
+
+    /** A chord farther from its arc was a straight edge and not a flattened curve: 0.1 mm. */
+    double FLATTENED = 64;
+
+    /** Fewer edges make no curve. */
+    int FEWEST_EDGES = 4;
+
+    /** @return the ring from its first corner round to it again */
+    static List<Curve> of(LinearRing ring) {
+        Coordinate[] c = ring.getCoordinates();
+        List<Curve> curves = new ArrayList<>();
+        int i = 0;
+        while (i < c.length - 1) {
+            int end = endOfArc(c, i);
+            if (end - i >= FEWEST_EDGES) {
+                Circle circle = Circle.through(c[i], c[(i + end) / 2], c[end]);
+                int middle = (i + end) / 2;
+                curves.add(circle.arc(c[i], c[middle]));
+                curves.add(circle.arc(c[middle], c[end]));
+                i = end;
+            } else {
+                curves.add(new Straight(c[i], c[i + 1]));
+                i++;
+            }
+        }
+        return List.copyOf(curves);
+    }
+
+    /** The last corner up to which all lie on one circle; at most three quarters round, so that three points fix it well. */
+    private static int endOfArc(Coordinate[] c, int begin) {
+        int end = begin + 1;
+        double turned = 0;
+        for (int j = begin + 2; j < c.length; j++) {
+            double turn = turn(c[j - 2], c[j - 1], c[j]);
+            boolean sameWay = turned == 0 || Math.signum(turn) == Math.signum(turned);
+            if (turn == 0 || !sameWay || Math.abs(turned + turn) > 1.5 * Math.PI) {
+                break;
+            }
+            Circle circle = Circle.through(c[begin], c[(begin + j) / 2], c[j]);
+            if (circle == null || !holds(circle, c, begin, j)) {
+                break;
+            }
+            turned += turn;
+            end = j;
+        }
+        return end;
+    }
+
+    private static boolean holds(Circle circle, Coordinate[] c, int begin, int end) {
+        for (int k = begin; k <= end; k++) {
+            if (Math.abs(circle.middle().distance(c[k]) - circle.radius()) > ON_CIRCLE) {
+                return false;
+            }
+            if (k > begin) {
+                Coordinate half = new Coordinate((c[k].x + c[k - 1].x) / 2, (c[k].y + c[k - 1].y) / 2);
+                if (circle.radius() - circle.middle().distance(half) > FLATTENED) {
+                    return false;
+                }
+            }
+        }
+        return true;
+    }
+
+    private static double turn(Coordinate a, Coordinate b, Coordinate c) {
+        double ux = b.x - a.x;
+        double uy = b.y - a.y;
+        double vx = c.x - b.x;
+        double vy = c.y - b.y;
+        return Math.atan2(ux * vy - uy * vx, ux * vx + uy * vy);
+    }
+
+    /** A circle, and which way round it is gone. */
+    record Circle(Coordinate middle, double radius, boolean anticlockwise) {
+
+        /** @return null where the three lie on a line */
+        static Circle through(Coordinate a, Coordinate b, Coordinate c) {
+            double bx = b.x - a.x;
+            double by = b.y - a.y;
+            double cx = c.x - a.x;
+            double cy = c.y - a.y;
+            double d = 2 * (bx * cy - by * cx);
+            if (d == 0) {
+                return null;
+            }
+            double bb = bx * bx + by * by;
+            double cc = cx * cx + cy * cy;
+            double x = (cy * bb - by * cc) / d;
+            double y = (bx * cc - cx * bb) / d;
+            return new Circle(new Coordinate(a.x + x, a.y + y), Math.hypot(x, y), d > 0);
+        }
+
+        Arc arc(Coordinate from, Coordinate to) {
+            return new Arc(from, to, radius, anticlockwise);
+        }
+    }
+}

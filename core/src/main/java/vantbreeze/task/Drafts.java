@@ -1,0 +1,96 @@
+package vantbreeze.task;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Predicate;
+import java.util.stream.Stream;
+import vantbreeze.layer.Face;
+
+/** The tasks of a card while they are being found. */
+final class Drafts {
+
+    /** A task while others still find out that they must come before it. */
+    record Draft(
+            String id,
+            Custom custom,
+            Work work,
+            List<String> parts,
+            Set<String> after,
+            Set<Hazard> hazards,
+            boolean mechanism) {
+
+        Draft with(Hazard... more) {
+            hazards.addAll(Arrays.asList(more));
+            return this;
+        }
+
+        Draft after(Stream<String> ids) {
+            ids.filter(other -> !other.equals(id)).forEach(after::add);
+            return this;
+        }
+
+        Task task() {
+            return new Task(id, custom, work, parts, after, List.copyOf(hazards), mechanism);
+        }
+    }
+
+    private final Map<String, Draft> byId = new LinkedHashMap<>();
+
+    /** @return what is needed by another task can still be added to it */
+    Draft add(String id, Custom custom, Work work, List<String> parts, boolean mechanism) {
+        Draft draft = new Draft(id, custom, work, parts, new LinkedHashSet<>(), new LinkedHashSet<>(), mechanism);
+        byId.put(id, draft);
+        return draft;
+    }
+
+    /** An id that is not taken. */
+    String own(String id) {
+        String own = id;
+        for (int i = 2; byId.containsKey(own); i++) {
+            own = "%s/%d".formatted(id, i);
+        }
+        return own;
+    }
+
+    Draft get(String id) {
+        return byId.get(id);
+    }
+
+    List<Task> tasks() {
+        return byId.values().stream().map(Draft::task).toList();
+    }
+
+    /** Those there are so far. */
+    Stream<String> ids(String... ids) {
+        return Stream.of(ids).filter(byId::containsKey);
+    }
+
+    /** Those found so far. */
+    Stream<String> where(Predicate<Draft> wanted) {
+        return new ArrayList<>(byId.values()).stream().filter(wanted).map(Draft::id);
+    }
+
+    /** Everything that is done so far to one part. */
+    Stream<String> workedOn(String part) {
+        return where(d -> d.parts().contains(part));
+    }
+
+    Stream<String> cutOf(String part) {
+        return where(d -> d.work() instanceof Work.Cut && d.parts().contains(part));
+    }
+
+    Stream<String> of(Custom... customs) {
+        return where(d -> List.of(customs).contains(d.custom()));
+    }
+
+    /** What lays a mat on that face. */
+    Stream<String> layingOn(Face face) {
+        return where(d -> d.work() instanceof Work.Lay lay
+                && lay.mats().stream().anyMatch(m -> m.face().key().equals(face.key())));
+    }
+}

@@ -1,0 +1,228 @@
+package vantbreeze.task;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.locationtech.jts.geom.Polygon;
+import vantbreeze.make.ObliqueReading;
+import vantbreeze.make.ScoreCard;
+import vantbreeze.make.ScoreReading;
+import vantbreeze.make.ScoreSetting;
+import vantbreeze.make.SquareReading;
+import vantbreeze.make.TemplateReading;
+import vantbreeze.measure.Length;
+import vantbreeze.part.CutList;
+import vantbreeze.part.Part;
+import vantbreeze.structure.Panel;
+import vantbreeze.structure.Piece;
+import vantbreeze.structure.Point;
+import vantbreeze.structure.Side;
+import vantbreeze.structure.Slit;
+import vantbreeze.structure.Structure;
+
+/** What is done to one flat piece before it is folded. */
+record PieceTasks(Drafts drafts, Structure structure, List<Part> parts, String sheet) {
+
+    /** The id of the part that a panel is of. */
+    static String partOf(Panel panel) {
+        return "piece/" + panel.piece();
+    }
+
+    static String id(Piece piece, boolean ofCard) {
+        return (ofCard ? "piece/" : "closure/") + piece.name();
+    }
+
+    /** Cut, score, slit, open. */
+    void shape(Piece piece, Custom custom, boolean ofCard) {
+        String part = id(piece, ofCard);
+        List<Part> own = parts.stream().filter(p -> p.id().equals(part)).toList();
+        List<String> touched = List.of(part);
+        String cut = "cut/" + part;
+        drafts.add(
+                        cut,
+                        custom,
+                        new Work.Cut(
+                                source(piece),
+                                own.stream()
+                                        .map(p -> new CutList.Alike(List.of(p)))
+                                        .toList()),
+                        touched,
+                        ofCard)
+                .with(Hazard.BLADES);
+        ScoreCard card = ScoreCard.of(piece, score -> !ofCard || structure.isFolded(score));
+        List<String> shaped = new ArrayList<>(List.of(cut));
+        for (Side side : Side.values()) {
+            score(piece, side, card, custom, part, ofCard, shaped);
+        }
+        slit(piece, ofCard ? Custom.SLIT : custom, part, ofCard, shaped);
+        int opening = 0;
+        for (List<Point> around : piece.holes()) {
+            opening++;
+            String id = "open/%s/%d".formatted(part, opening);
+            Polygon hole = Piece.outline(piece.name(), around.toArray(new Point[0]))
+                    .build()
+                    .polygon();
+            drafts.add(id, ofCard ? Custom.OPEN : custom, new Work.Open(piece, hole), touched, ofCard)
+                    .with(Hazard.BLADES)
+                    .after(Stream.of(cut));
+        }
+    }
+
+    private String source(Piece piece) {
+        return piece.isFilm() ? "clear film" : structure.isWritten(piece) ? "plain card" : sheet;
+    }
+
+    private void score(
+            Piece piece,
+            Side side,
+            ScoreCard card,
+            Custom custom,
+            String part,
+            boolean mechanism,
+            List<String> shaped) {
+        List<String> touched = List.of(part);
+        String tail = part + "/" + side.word();
+        Optional<ScoreCard.BothEnds> both =
+                card.sameFromBothEnds().stream().filter(b -> b.side() == side).findFirst();
+        List<Work.Setting> settings =
+                piece.scoredAcross() ? side == Side.FACE ? across(card) : List.of() : BoardSettings.of(card, side);
+        List<String> needed = List.copyOf(shaped);
+        if (!settings.isEmpty()) {
+            Optional<ScoreCard.BothEnds> ends =
+                    piece.scoredAcross() ? card.sameFromBothEnds().stream().findFirst() : both;
+            String id = "score/" + tail;
+            drafts.add(
+                            id,
+                            custom,
+                            new Work.Score(piece, side, piece.scoredAcross(), settings, ends),
+                            touched,
+                            mechanism)
+                    .after(needed.stream());
+            shaped.add(id);
+        }
+        crease(piece, side, card, custom, tail, touched, mechanism, shaped);
+        List<String> pricked = card.readings().stream()
+                .filter(r -> r instanceof TemplateReading && r.scoreOn() == side)
+                .map(r -> r.score().id())
+                .toList();
+        if (!pricked.isEmpty()) {
+            String id = "prick/" + tail;
+            drafts.add(id, custom, new Work.Prick(piece, side, pricked), touched, mechanism)
+                    .after(needed.stream());
+            shaped.add(id);
+        }
+    }
+
+    /** In one go, whichever side is up: what stays flat is let be. */
+    private static List<Work.Setting> across(ScoreCard card) {
+        return card.settings().stream()
+                .flatMap(s -> s.at() instanceof SquareReading square
+                        ? Stream.of(new Work.Setting(
+                                square.lie() == ScoreReading.Lie.UPRIGHT,
+                                square.fromStart(),
+                                List.of(),
+                                List.of(square.score().id())))
+                        : Stream.empty())
+                .toList();
+    }
+
+    /** A board has no diagonals: pencil, ruler, bone folder, eraser. */
+    private void crease(
+            Piece piece,
+            Side side,
+            ScoreCard card,
+            Custom custom,
+            String tail,
+            List<String> touched,
+            boolean mechanism,
+            List<String> shaped) {
+        List<ScoreSetting> aslant = card.settings().stream()
+                .filter(s -> s.at() instanceof ObliqueReading first && first.scoreOn() == side)
+                .toList();
+        if (aslant.isEmpty()) {
+            return;
+        }
+        List<ObliqueReading> lines = aslant.stream()
+                .map(s -> (ObliqueReading) s.at())
+                .map(r -> side == Side.FACE ? r : r.turnedOver())
+                .toList();
+        List<List<Work.Span>> spans = aslant.stream()
+                .map(s -> ((ObliqueReading) s.at()).runsThrough()
+                        ? List.<Work.Span>of()
+                        : s.stretches().stream()
+                                .map(t -> new Work.Span(t.begins(), t.ends()))
+                                .toList())
+                .toList();
+        List<List<String>> scores = aslant.stream()
+                .map(s -> card.readings().stream()
+                        .filter(r -> r instanceof ObliqueReading o
+                                && o.from().equals(((ObliqueReading) s.at()).from())
+                                && o.to().equals(((ObliqueReading) s.at()).to()))
+                        .map(r -> r.score().id())
+                        .toList())
+                .toList();
+        drafts.add(
+                        "mark/crease/" + tail,
+                        custom,
+                        new Work.Mark(
+                                piece,
+                                side,
+                                List.of(),
+                                lines.stream()
+                                        .flatMap(l -> Stream.of(l.from(), l.to()))
+                                        .distinct()
+                                        .toList()),
+                        touched,
+                        mechanism)
+                .after(List.copyOf(shaped).stream());
+        drafts.add("crease/" + tail, custom, new Work.Crease(piece, side, lines, spans, scores), touched, mechanism)
+                .after(Stream.of("mark/crease/" + tail));
+        drafts.add("rub/crease/" + tail, custom, new Work.RubOut(piece, side), touched, false)
+                .after(Stream.of("crease/" + tail));
+        shaped.add("crease/" + tail);
+    }
+
+    /** Pencil first: the ends are what must be right. */
+    private void slit(Piece piece, Custom custom, String part, boolean mechanism, List<String> shaped) {
+        if (piece.slits().isEmpty()) {
+            return;
+        }
+        List<String> touched = List.of(part);
+        drafts.add(
+                        "mark/slit/" + part,
+                        custom,
+                        new Work.Mark(piece, Side.FACE, slitEnds(piece), List.of()),
+                        touched,
+                        mechanism)
+                .after(shaped.stream());
+        drafts.add("slit/" + part, custom, new Work.Slit(piece), touched, mechanism)
+                .with(Hazard.BLADES)
+                .after(Stream.of("mark/slit/" + part));
+        drafts.add("rub/slit/" + part, custom, new Work.RubOut(piece, Side.FACE), touched, false)
+                .after(Stream.of("slit/" + part));
+    }
+
+    private static List<Work.MarkedLine> slitEnds(Piece piece) {
+        Map<Work.MarkedLine, Set<Length>> lines = new LinkedHashMap<>();
+        for (Slit slit : piece.slits()) {
+            boolean level = slit.from().y().equals(slit.to().y());
+            for (Point end : List.of(slit.from(), slit.to())) {
+                lines.computeIfAbsent(
+                                new Work.MarkedLine(!level, level ? end.y() : end.x(), List.of()),
+                                k -> new LinkedHashSet<>())
+                        .add(level ? end.x() : end.y());
+            }
+        }
+        return lines.entrySet().stream()
+                .map(e -> new Work.MarkedLine(
+                        e.getKey().upright(),
+                        e.getKey().at(),
+                        e.getValue().stream().sorted().toList()))
+                .toList();
+    }
+}

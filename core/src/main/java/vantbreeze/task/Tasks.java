@@ -1,0 +1,356 @@
+package vantbreeze.task;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.locationtech.jts.geom.Polygon;
+import vantbreeze.fold.FlatFolder;
+import vantbreeze.layer.Dressing;
+import vantbreeze.layer.Face;
+import vantbreeze.layer.Mat;
+import vantbreeze.layer.MatCut;
+import vantbreeze.layer.Ornaments;
+import vantbreeze.layer.PlacedOrnament;
+import vantbreeze.layer.PocketRoom;
+import vantbreeze.make.GluePart;
+import vantbreeze.make.GluedPlace;
+import vantbreeze.make.Joint;
+import vantbreeze.make.ScoreCard;
+import vantbreeze.make.ScoreSetting;
+import vantbreeze.material.Adhesive;
+import vantbreeze.material.Stuff;
+import vantbreeze.measure.Length;
+import vantbreeze.part.CutList;
+import vantbreeze.part.Part;
+import vantbreeze.post.ClosureKit;
+import vantbreeze.structure.Bond;
+import vantbreeze.structure.Panel;
+import vantbreeze.structure.Piece;
+import vantbreeze.structure.Side;
+import vantbreeze.structure.Slide;
+import vantbreeze.structure.Structure;
+
+/** Derives what is to be done for a card, and what of it must come before what. */
+public final class Tasks {
+
+    /** A day, until wet glue holds what the post does to it. Common practice, no published source. */
+    private static final int A_DAY = 24 * 60;
+
+    private static final int SHAPED_CORNERS = 12;
+    private static final double SHARED = 0.5;
+
+    /** A few thousandths of a millimetre: rounding, never a measure. */
+    private static final double NEAR = 4;
+
+    private final Structure structure;
+    private final List<Face> faces;
+    private final Dressing dressing;
+    private final Ornaments ornaments;
+    private final ClosureKit closure;
+    private final List<Part> parts;
+    private final String sheet;
+    private final Drafts drafts = new Drafts();
+
+    private Tasks(
+            Structure structure,
+            List<Face> faces,
+            Dressing dressing,
+            Ornaments ornaments,
+            ClosureKit closure,
+            List<Part> parts,
+            String sheet) {
+        this.structure = structure;
+        this.faces = faces;
+        this.dressing = dressing;
+        this.ornaments = ornaments;
+        this.closure = closure;
+        this.parts = parts;
+        this.sheet = sheet;
+    }
+
+    /**
+     * In an order that can be worked through.
+     *
+     * @param sheet what the base is cut from, in words
+     * @param own what the maker adds; what it is done to may be gone, then it is left out ({@link #lost})
+     */
+    public static List<Task> of(
+            Structure structure,
+            List<Face> faces,
+            Dressing dressing,
+            Ornaments ornaments,
+            ClosureKit closure,
+            List<Part> parts,
+            String sheet,
+            List<OwnStep> own) {
+        Tasks tasks = new Tasks(structure, faces, dressing, ornaments, closure, parts, sheet);
+        tasks.derive();
+        OwnTasks more = new OwnTasks(tasks.drafts, structure, faces, ornaments, parts);
+        own.forEach(more::dress);
+        return TaskOrder.of(tasks.drafts.tasks());
+    }
+
+    private void derive() {
+        PieceTasks pieces = new PieceTasks(drafts, structure, parts, sheet);
+        structure.pieces().forEach(piece -> pieces.shape(piece, Custom.SHAPE, true));
+        fold();
+        cutMats();
+        structure.bonds().stream().filter(structure::isFilm).forEach(b -> join(b, Custom.FILM));
+        layMats(true);
+        toppers(true);
+        dry(Custom.LAY_FIRST, false);
+        structure.bonds().stream().filter(b -> !structure.isFilm(b)).forEach(b -> join(b, Custom.JOIN));
+        dry(Custom.JOIN, true);
+        structure.slides().forEach(this::thread);
+        layMats(false);
+        toppers(false);
+        dry(Custom.LAY, false);
+        PocketRoom.of(structure)
+                .forEach(room -> drafts.add(
+                                "fill/" + room.held().name(), Custom.FILL, new Work.Fill(room), List.of(), false)
+                        .after(drafts.of(Custom.FILM, Custom.JOIN, Custom.THREAD, Custom.LAY)));
+        drafts.add("close", Custom.CLOSE, new Work.Close(), List.of(), true).after(drafts.where(d -> true));
+        close(pieces);
+    }
+
+    private void fold() {
+        for (Piece piece : structure.pieces()) {
+            List<ScoreSetting> settings = ScoreCard.of(piece, structure::isFolded).settings().stream()
+                    .filter(s -> s.stretches().stream().anyMatch(t -> t.fold().isPresent()))
+                    .toList();
+            if (!settings.isEmpty()) {
+                String part = PieceTasks.id(piece, true);
+                drafts.add("fold/" + part, Custom.FOLD, new Work.Fold(piece, settings), List.of(part), true)
+                        .after(drafts.workedOn(part));
+            }
+        }
+    }
+
+    private void cutMats() {
+        Map<Stuff, List<Part>> byPaper = new LinkedHashMap<>();
+        parts.stream()
+                .filter(p -> p.kind() == Part.Kind.MAT)
+                .forEach(p -> byPaper.computeIfAbsent(p.stuff(), k -> new ArrayList<>())
+                        .add(p));
+        int number = 0;
+        for (List<Part> mats : byPaper.values()) {
+            number++;
+            String from = byPaper.size() == 1 ? "" : "paper %d of %d".formatted(number, byPaper.size());
+            drafts.add(
+                            "cut/mats/" + number,
+                            Custom.CUT_MATS,
+                            new Work.Cut(from, CutList.of(mats)),
+                            mats.stream().map(Part::id).toList(),
+                            false)
+                    .with(Hazard.BLADES);
+        }
+    }
+
+    private void layMats(boolean first) {
+        Map<Joint, List<Mat>> byJoint = new LinkedHashMap<>();
+        for (MatCut cut : dressing.cuts()) {
+            cut.mats().stream()
+                    .filter(m -> m.face().beforeAssembly() == first)
+                    .forEach(m -> byJoint.computeIfAbsent(Joint.of(cut), k -> new ArrayList<>())
+                            .add(m));
+        }
+        List<String> labels =
+                dressing.mats().stream().map(m -> m.face().label()).distinct().toList();
+        Custom custom = first ? Custom.LAY_FIRST : Custom.LAY;
+        byJoint.forEach((joint, mats) -> {
+            String id = drafts.own("lay/%s/%s"
+                    .formatted(first ? "first" : "last", joint.adhesive().key()));
+            List<String> touched = partsOf(mats);
+            drafts.add(id, custom, new Work.Lay(first, joint, mats, labels), touched, false)
+                    .with(Hazard.GLUE)
+                    .after(touched.stream().flatMap(drafts::cutOf))
+                    .after(mats.stream()
+                            .flatMap(m ->
+                                    drafts.workedOn(PieceTasks.partOf(m.face().panel()))))
+                    .after(first ? Stream.empty() : drafts.of(Custom.FILM, Custom.JOIN, Custom.THREAD));
+        });
+    }
+
+    /** The parts that these mats are cut as. */
+    private List<String> partsOf(List<Mat> mats) {
+        List<Part> cut = parts.stream().filter(p -> p.kind() == Part.Kind.MAT).toList();
+        List<String> ids = new ArrayList<>();
+        for (int i = 0; i < dressing.cuts().size(); i++) {
+            if (dressing.cuts().get(i).mats().stream().anyMatch(mats::contains)) {
+                ids.add(cut.get(i).id());
+            }
+        }
+        return ids;
+    }
+
+    private void toppers(boolean first) {
+        Custom custom = first ? Custom.LAY_FIRST : Custom.LAY;
+        for (PlacedOrnament placed : ornaments.placed()) {
+            if (placed.face().beforeAssembly() != first) {
+                continue;
+            }
+            String part = "topper/" + placed.ornament().name();
+            drafts.add(
+                            "cut/" + part,
+                            custom,
+                            new Work.Cut(
+                                    "its paper",
+                                    parts.stream()
+                                            .filter(p -> p.id().equals(part))
+                                            .map(p -> new CutList.Alike(List.of(p)))
+                                            .toList()),
+                            List.of(part),
+                            false)
+                    .with(Hazard.BLADES);
+            GluedPlace place = new GluedPlace(
+                    placed.onPiece().getEnvelopeInternal(),
+                    placed.face().panel().outline().getEnvelopeInternal(),
+                    placed.face().side());
+            drafts.add("lay/" + part, custom, new Work.LayTopper(placed, place, Joint.of(placed)), List.of(part), false)
+                    .with(Hazard.GLUE, Hazard.SMALL_PARTS)
+                    .after(Stream.of("cut/" + part))
+                    .after(placed.carrier().stream().map(c -> "lay/topper/" + c))
+                    .after(drafts.layingOn(placed.face()))
+                    .after(
+                            first
+                                    ? drafts.workedOn(
+                                            PieceTasks.partOf(placed.face().panel()))
+                                    : drafts.of(Custom.FILM, Custom.JOIN, Custom.THREAD));
+        }
+    }
+
+    /** One wait for all that was glued at that stage. */
+    private void dry(Custom custom, boolean mechanism) {
+        List<Task> wet = drafts.tasks().stream()
+                .filter(d -> d.custom() == custom && minutes(d.work()) > 0)
+                .toList();
+        int minutes = wet.stream().mapToInt(d -> minutes(d.work())).max().orElse(0);
+        if (minutes > 0) {
+            drafts.add(
+                            "dry/" + custom.name().toLowerCase(Locale.ROOT),
+                            custom,
+                            new Work.Dry(minutes, "what is glued"),
+                            List.of(),
+                            mechanism)
+                    .after(wet.stream().map(Task::id));
+        }
+    }
+
+    private static int minutes(Work work) {
+        if (work instanceof Work.Lay lay) {
+            return lay.joint().adhesive().minutes();
+        }
+        if (work instanceof Work.Glue glue) {
+            return glue.joint().adhesive().minutes();
+        }
+        return work instanceof Work.LayTopper topper ? topper.joint().adhesive().minutes() : 0;
+    }
+
+    /** Each bond with where the glued panel comes to lie, measured on the panel that takes it. */
+    private void join(Bond bond, Custom custom) {
+        Panel laid = structure.panel(bond.panel());
+        Panel onto = structure.panel(bond.onto());
+        GluedPlace place = new GluedPlace(
+                bond.placement().apply(laid.outline()).getEnvelopeInternal(),
+                onto.outline().getEnvelopeInternal(),
+                bond.ontoSide());
+        Joint joint = Joint.of(bond, structure);
+        Length longest = laid.box().longSide();
+        Optional<Length> tape = joint.adhesive().equals(Adhesive.TAPE)
+                        && bond.seams().isEmpty()
+                        && longest.isMoreThan(Joint.TAPE_INSET.times(2))
+                ? Optional.of(longest.minus(Joint.TAPE_INSET.times(2)))
+                : Optional.empty();
+        Work.Glue work = new Work.Glue(
+                bond,
+                laid,
+                onto,
+                place,
+                GluePart.of(structure, bond),
+                joint,
+                tape,
+                isOnOutline(laid),
+                structure.anchor().piece(),
+                isHidden(onto, bond.ontoSide()));
+        List<String> touched =
+                Stream.of(laid, onto).map(PieceTasks::partOf).distinct().toList();
+        Stream<String> shaped = touched.stream()
+                .flatMap(drafts::workedOn)
+                .filter(before -> !before.startsWith("glue/") && !before.startsWith("dry/"));
+        drafts.add("glue/" + bond.id(), custom, work, touched, true)
+                .with(Hazard.GLUE)
+                .after(shaped)
+                .after(custom == Custom.JOIN ? drafts.of(Custom.LAY_FIRST) : Stream.empty());
+    }
+
+    /** Whether a shaped piece lies on the card's own outline when closed: then it needs no measuring. */
+    private boolean isOnOutline(Panel laid) {
+        if (laid.outline().getNumPoints() <= SHAPED_CORNERS) {
+            return false;
+        }
+        Polygon lying = FlatFolder.closed(structure).placed(laid).outline();
+        Polygon card = structure.piece(structure.anchor().piece()).polygon();
+        return lying.getExteriorRing()
+                        .intersection(card.getExteriorRing().buffer(NEAR))
+                        .getLength()
+                >= SHARED * lying.getLength();
+    }
+
+    private boolean isHidden(Panel panel, Side side) {
+        return structure.isFilmOn(panel, side)
+                && dressing.mats().stream()
+                        .map(Mat::face)
+                        .anyMatch(f -> f.panel().equals(panel) && f.side() == side);
+    }
+
+    private void thread(Slide slide) {
+        drafts.add(
+                        "thread/" + slide.id(),
+                        Custom.THREAD,
+                        new Work.Thread(
+                                slide,
+                                structure.panel(slide.panel()),
+                                structure.panel(slide.onto()),
+                                structure.panel(slide.band())),
+                        Stream.of(slide.panel(), slide.onto())
+                                .map(p -> PieceTasks.partOf(structure.panel(p)))
+                                .distinct()
+                                .toList(),
+                        true)
+                .after(drafts.of(Custom.JOIN));
+    }
+
+    private void close(PieceTasks pieces) {
+        boolean dries = drafts.where(d -> minutes(d.work()) > 0).findAny().isPresent();
+        for (Piece piece : closure.pieces()) {
+            pieces.shape(piece, Custom.SHUT, false);
+        }
+        closure.ribbon()
+                .ifPresent(length -> drafts.add("cut/ribbon", Custom.SHUT, new Work.CutRibbon(length), List.of(), false)
+                        .with(Hazard.BLADES));
+        if (!closure.text().isEmpty()) {
+            drafts.add("shut", Custom.SHUT, new Work.Shut(closure.text()), List.of(), false)
+                    .after(Stream.concat(Stream.of("close"), drafts.of(Custom.SHUT)));
+        }
+        if (dries) {
+            drafts.add("dry/post", Custom.SHUT, new Work.Dry(A_DAY, "glue that is posted"), List.of(), false)
+                    .after(Stream.concat(Stream.of("close"), drafts.ids("shut")));
+        }
+    }
+
+    /** The own steps whose face, mat or topper this card does not have. */
+    public static List<OwnStep> lost(List<OwnStep> own, List<Face> faces, List<Part> parts) {
+        Set<String> there = new HashSet<>();
+        faces.forEach(f -> there.add("face/" + f.key()));
+        parts.stream()
+                .filter(p -> p.kind() == Part.Kind.MAT || p.kind() == Part.Kind.TOPPER)
+                .forEach(p -> there.add(p.id()));
+        return own.stream().filter(s -> !there.contains(s.on())).toList();
+    }
+}

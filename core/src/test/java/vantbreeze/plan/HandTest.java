@@ -1,0 +1,222 @@
+package vantbreeze.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.stream.Stream;
+import org.apache.commons.math3.distribution.NormalDistribution;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import vantbreeze.catalogue.FoldDesign;
+import vantbreeze.fold.FlatFolder;
+import vantbreeze.fold.FlatStage;
+import vantbreeze.hand.Check;
+import vantbreeze.hand.Consequence;
+import vantbreeze.hand.Forecast;
+import vantbreeze.hand.Hand;
+import vantbreeze.hand.Knob;
+import vantbreeze.hand.Scatter;
+import vantbreeze.measure.Length;
+import vantbreeze.post.Envelope;
+
+/** What hands make of a plan, against closed forms and against the card folded anew. */
+class HandTest {
+
+    private static final Scatter EXACT = new Scatter(Scatter.LEAST, Scatter.LEAST, Scatter.LEAST);
+
+    static Stream<FoldDesign> folds() {
+        return TasksTest.folds();
+    }
+
+    private static Handiwork of(String fold) {
+        return Handiwork.of(Planner.plan(Briefs.closed(fold, "4 1/4", "5 1/2"))).orElseThrow();
+    }
+
+    private static double chance(Forecast forecast, Check.Kind kind) {
+        return forecast.chances().stream()
+                .filter(c -> c.kind() == kind)
+                .findFirst()
+                .orElseThrow()
+                .probability();
+    }
+
+    /** Every ring of panels of every card as planned closes to rounding, and is told all the same. */
+    @ParameterizedTest
+    @MethodSource("folds")
+    void everyRingOfACardAsPlannedCloses(FoldDesign fold) {
+        Plan plan = Planner.plan(Briefs.closed(fold.id(), "4 1/4", "5 1/2"));
+        FlatStage closed = FlatFolder.closed(plan.structure());
+        int rings = plan.structure().hinges().size()
+                + plan.structure().bonds().size()
+                + plan.structure().slides().size()
+                - (plan.structure().panels().size() - 1);
+        assertThat(closed.gaps())
+                .hasSize(rings)
+                .allSatisfy(g -> assertThat(g.counts()).isLessThan(0.5));
+    }
+
+    /**
+     * A card of two panels: its width misses by c, its score by s, so the one panel looks out beyond the other by c - 2 s:
+     * normal, its variance the sum of the variances (any textbook of probability). It may look out by half a millimetre.
+     */
+    @Test
+    void aFoldedSheetAgreesWithTheVarianceOfASum() {
+        for (double sigma : new double[] {0.2, 0.4, 0.8}) {
+            Handiwork book = of("book");
+            Forecast forecast = book.forecast(new Scatter(sigma, sigma, sigma));
+            double deviation = Math.sqrt(5) * sigma;
+            double expected = new NormalDistribution(0, deviation).cumulativeProbability(0.5);
+            assertThat(chance(forecast, Check.Kind.STICKS_OUT)).isCloseTo(expected, within(0.03));
+        }
+    }
+
+    /** Borders: the difference across is twice what the mat is laid beside, and of four borders none may differ by a third. */
+    @Test
+    void bordersOfALaidMatAgreeWithTheNormalDistribution() {
+        Handiwork book = of("book");
+        Forecast forecast = book.forecast(new Scatter(Scatter.LEAST, Scatter.LEAST, 0.4));
+        double third = 25.4 / 8 / 3;
+        int mats = book.plan().dressing().mats().size();
+        NormalDistribution across = new NormalDistribution(0, 2 * 0.4);
+        double one = 2 * across.cumulativeProbability(third) - 1;
+        /* Across and up together are worse than either alone and no worse than both counted apart. */
+        assertThat(chance(forecast, Check.Kind.BORDERS))
+                .isLessThan(Math.pow(one, mats) + 0.03)
+                .isGreaterThan(Math.pow(2 * one - 1, 2 * mats) - 0.03);
+    }
+
+    @ParameterizedTest
+    @MethodSource("folds")
+    void exactHandsMakeItRightAndWorseHandsWorse(FoldDesign fold) {
+        Handiwork work = of(fold.id());
+        Forecast exact = work.forecast(EXACT);
+        assertThat(exact.chances())
+                .filteredOn(c -> c.kind() != Check.Kind.FITS)
+                .allSatisfy(c -> assertThat(c.probability()).as(fold.id() + c).isGreaterThan(0.99));
+        Forecast usual = work.forecast(Scatter.USUAL);
+        Forecast worse = work.forecast(new Scatter(1, 1, 1));
+        for (Check.Kind kind :
+                exact.chances().stream().map(Forecast.Chance::kind).toList()) {
+            assertThat(chance(usual, kind)).isLessThanOrEqualTo(chance(exact, kind));
+            assertThat(chance(worse, kind)).isLessThanOrEqualTo(chance(usual, kind));
+        }
+        assertThat(usual).isEqualTo(work.forecast(Scatter.USUAL));
+        assertThat(usual.helps()).allSatisfy(h -> assertThat(h.probability()).isGreaterThan(chance(usual, h.kind())));
+    }
+
+    /** What hands measured as planned has no consequence, for every fold. */
+    @ParameterizedTest
+    @MethodSource("folds")
+    void asPlannedThereIsNothingToSay(FoldDesign fold) {
+        Handiwork work = of(fold.id());
+        Map<String, Length> measured = new java.util.HashMap<>();
+        work.knobs().stream().filter(Knob::measurable).forEach(k -> measured.put(k.key(), k.planned()));
+        Consequence none = work.consequence(measured);
+        assertThat(none.verdict()).isEqualTo(Consequence.Verdict.GO_ON);
+        assertThat(none.faults()).isEmpty();
+    }
+
+    /** A panel of a Z-fold made an eighth too wide looks out; the later score moved along with it saves the piece. */
+    @Test
+    void aScoreSetBesideItsMarkIsSavedByTheNext() {
+        Handiwork work = of("z-fold");
+        List<Knob> scores =
+                work.knobs().stream().filter(k -> k.hand() == Hand.SCORE).toList();
+        Knob first = scores.get(0);
+        Consequence said = work.consequence(Map.of(first.key(), first.planned().plus(Briefs.in("1/8"))));
+        assertThat(said.faults()).isNotEmpty();
+        assertThat(said.faults().get(0).kind()).isEqualTo(Check.Kind.STICKS_OUT);
+        assertThat(said.changes())
+                .filteredOn(c -> c.knob().hand() == Hand.SCORE)
+                .isNotEmpty()
+                .allSatisfy(c -> assertThat(scores.indexOf(c.knob())).isPositive());
+        assertThat(said.verdict()).isNotEqualTo(Consequence.Verdict.GO_ON);
+    }
+
+    /** The change that is proposed is followed: what is said to be left is what is left then. */
+    @ParameterizedTest
+    @MethodSource("folds")
+    void aProposedChangeDoesWhatItSays(FoldDesign fold) {
+        Handiwork work = of(fold.id());
+        Random random = new Random(7);
+        List<Knob> measurable = work.knobs().stream().filter(Knob::measurable).toList();
+        for (int i = 0; i < 5 && !measurable.isEmpty(); i++) {
+            Knob knob = measurable.get(random.nextInt(measurable.size()));
+            Map<String, Length> measured = new java.util.HashMap<>();
+            measured.put(knob.key(), knob.planned().plus(Length.millimetres(random.nextInt(7) - 3L)));
+            Consequence said = work.consequence(measured);
+            said.changes().forEach(c -> measured.put(c.knob().key(), c.to()));
+            Consequence then = work.consequence(measured);
+            assertThat(then.faults()).as(fold.id()).isEqualTo(said.left());
+            if (said.verdict() == Consequence.Verdict.CHANGE) {
+                assertThat(then.faults())
+                        .allSatisfy(f -> assertThat(f.isLookAlone()).isTrue());
+            }
+        }
+    }
+
+    /** A mat cut a quarter too wide looks uneven where it lies; it is cut at one setting with those that are alike. */
+    @Test
+    void aMatCutTooWideIsTold() {
+        Handiwork work = of("z-fold");
+        Knob mat = work.knobs().stream()
+                .filter(k -> k.task().startsWith("cut/mats") && k.key().endsWith("width"))
+                .findFirst()
+                .orElseThrow();
+        Consequence said = work.consequence(Map.of(mat.key(), mat.planned().plus(Briefs.in("1/4"))));
+        assertThat(said.faults())
+                .isNotEmpty()
+                .allSatisfy(f -> assertThat(f.kind()).isEqualTo(Check.Kind.BORDERS));
+    }
+
+    /** A panel that came out narrow keeps its even borders with a narrower mat: that is proposed. */
+    @Test
+    void aNarrowerPanelIsSavedByItsMat() {
+        Handiwork work = of("note-card");
+        Knob width = work.knobs().stream()
+                .filter(k -> k.key().equals("cut/piece/base/width"))
+                .findFirst()
+                .orElseThrow();
+        Map<String, Length> measured = new java.util.HashMap<>();
+        work.knobs().stream()
+                .filter(k -> k.measurable() && !k.task().startsWith("cut/mats"))
+                .forEach(k -> measured.put(k.key(), k.planned()));
+        measured.put(width.key(), width.planned().minus(Briefs.in("1/8")));
+        Consequence said = work.consequence(measured);
+        assertThat(said.verdict()).as(said.toString()).isEqualTo(Consequence.Verdict.CHANGE);
+        assertThat(said.changes()).anySatisfy(c -> assertThat(c.knob().task()).startsWith("cut/mats"));
+    }
+
+    /** Two millimetres wider than planned: out of an envelope that has one to spare, and the one kind says so. */
+    @Test
+    void aCardTooWideForItsEnvelopeIsTold() {
+        Brief brief = Briefs.closed("book", "4 1/4", "5 1/2").withEnvelope(Envelope.named("a2us"));
+        Handiwork work = Handiwork.of(Planner.plan(brief)).orElseThrow();
+        Knob width = work.knobs().stream()
+                .filter(k -> k.key().endsWith("/height"))
+                .findFirst()
+                .orElseThrow();
+        Consequence said = work.consequence(Map.of(width.key(), width.planned().plus(Briefs.in("1/2"))));
+        assertThat(said.faults()).anyMatch(f -> f.kind() == Check.Kind.FITS);
+        assertThat(chance(work.forecast(Scatter.USUAL), Check.Kind.FITS)).isGreaterThan(0.99);
+    }
+
+    /** Under 200 ms once warm, for the card with the most settings. */
+    @Test
+    void aForecastIsQuick() {
+        Handiwork work = of("fan-concertina");
+        work.forecast(Scatter.USUAL);
+        work.forecast(Scatter.USUAL);
+        long best = Long.MAX_VALUE;
+        for (int i = 0; i < 5; i++) {
+            long begun = System.nanoTime();
+            work.forecast(Scatter.USUAL);
+            best = Math.min(best, System.nanoTime() - begun);
+        }
+        assertThat(best / 1e6).isLessThan(200);
+    }
+}

@@ -1,0 +1,338 @@
+package vantbreeze.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
+import vantbreeze.catalogue.FoldCatalogue;
+import vantbreeze.catalogue.FoldDesign;
+import vantbreeze.catalogue.Parameter;
+import vantbreeze.fold.FlatFolder;
+import vantbreeze.layer.Mat;
+import vantbreeze.measure.Length;
+import vantbreeze.part.Part;
+import vantbreeze.structure.Bond;
+import vantbreeze.structure.Fold;
+import vantbreeze.structure.Form;
+import vantbreeze.structure.Material;
+import vantbreeze.structure.Piece;
+import vantbreeze.structure.PieceBuilder;
+import vantbreeze.structure.Point;
+import vantbreeze.structure.ScoreLine;
+import vantbreeze.structure.Side;
+import vantbreeze.structure.Structure;
+import vantbreeze.task.Custom;
+import vantbreeze.task.OwnStep;
+import vantbreeze.task.Sketch;
+import vantbreeze.task.Sketcher;
+import vantbreeze.task.Task;
+import vantbreeze.task.Technique;
+import vantbreeze.task.Work;
+
+/** The tasks by themselves, without their words, make the card that was worked out. */
+class TasksTest {
+
+    static Stream<FoldDesign> folds() {
+        return FoldCatalogue.all().stream()
+                .filter(f -> f.parameters().stream().noneMatch(p -> p.kind() == Parameter.Kind.PANELS));
+    }
+
+    private static Plan plan(FoldDesign fold) {
+        return Planner.plan(Briefs.closed(fold.id(), "4 1/4", "5 1/2"));
+    }
+
+    private static <W extends Work> List<W> work(Plan plan, Class<W> kind) {
+        return plan.tasks().stream()
+                .map(Task::work)
+                .filter(kind::isInstance)
+                .map(kind::cast)
+                .toList();
+    }
+
+    @ParameterizedTest
+    @MethodSource("folds")
+    void everyTaskComesAfterAllItNeeds(FoldDesign fold) {
+        Set<String> done = new HashSet<>();
+        for (Task task : plan(fold).tasks()) {
+            assertThat(done).as(task.id()).containsAll(task.after());
+            assertThat(done.add(task.id())).as(task.id()).isTrue();
+        }
+    }
+
+    @ParameterizedTest
+    @MethodSource("folds")
+    void everythingIsDoneOnce(FoldDesign fold) {
+        Plan plan = plan(fold);
+        List<String> scored = new ArrayList<>();
+        work(plan, Work.Score.class).stream()
+                .filter(s -> !s.across())
+                .forEach(s -> s.settings().forEach(t -> scored.addAll(t.scores())));
+        work(plan, Work.Crease.class).forEach(c -> c.scores().forEach(scored::addAll));
+        work(plan, Work.Prick.class).forEach(p -> scored.addAll(p.scores()));
+        List<String> lines = new ArrayList<>();
+        plan.structure().pieces().stream()
+                .filter(p -> !p.scoredAcross())
+                .forEach(p -> p.scores().forEach(s -> lines.add(s.id())));
+        assertThat(scored).containsExactlyInAnyOrderElementsOf(lines);
+        assertThat(work(plan, Work.Glue.class).stream().map(Work.Glue::bond))
+                .containsExactlyInAnyOrderElementsOf(plan.structure().bonds());
+        List<Mat> laid = new ArrayList<>();
+        work(plan, Work.Lay.class).forEach(l -> laid.addAll(l.mats()));
+        assertThat(laid)
+                .hasSameSizeAs(plan.dressing().mats())
+                .containsAll(plan.dressing().mats());
+        List<String> cut = new ArrayList<>();
+        work(plan, Work.Cut.class).forEach(c -> c.what().forEach(a -> a.parts().forEach(p -> cut.add(p.id()))));
+        assertThat(cut)
+                .containsExactlyInAnyOrderElementsOf(
+                        plan.parts().stream().map(Part::id).toList());
+    }
+
+    /** Rectangles without slits, cut and scored anew from the numbers of the tasks alone, fold to the same closed card. */
+    @ParameterizedTest
+    @MethodSource("folds")
+    void theNumbersOfTheTasksGiveTheCard(FoldDesign fold) {
+        Plan plan = plan(fold);
+        Structure planned = plan.structure();
+        Structure.Builder made = planned.extended();
+        int again = 0;
+        for (Piece piece : planned.pieces()) {
+            boolean plain = piece.form() == Form.RECTANGLE
+                    && piece.slits().isEmpty()
+                    && piece.holes().isEmpty()
+                    && !piece.scoredAcross()
+                    && piece.scores().stream().allMatch(s -> s.isUpright() || s.isLevel());
+            if (plain) {
+                made.replace(cutAndScored(plan, piece));
+                again++;
+            }
+        }
+        Structure card = made.build();
+        assertThat(FlatFolder.closed(card).faults()).isEmpty();
+        var wanted = FlatFolder.closed(planned).box();
+        var got = FlatFolder.closed(card).box();
+        assertThat(got.getWidth()).isCloseTo(wanted.getWidth(), within(1.0));
+        assertThat(got.getHeight()).isCloseTo(wanted.getHeight(), within(1.0));
+        assertThat(again).isLessThanOrEqualTo(planned.pieces().size());
+    }
+
+    private static Piece cutAndScored(Plan plan, Piece piece) {
+        Part cut = work(plan, Work.Cut.class).stream()
+                .flatMap(c -> c.what().stream())
+                .map(a -> a.first())
+                .filter(p -> p.id().equals("piece/" + piece.name()))
+                .findFirst()
+                .orElseThrow();
+        Length width = cut.size().width();
+        Length height = cut.size().height();
+        PieceBuilder made = Piece.rectangle(piece.name(), width, height);
+        for (Work.Score task : work(plan, Work.Score.class)) {
+            if (!task.piece().equals(piece)) {
+                continue;
+            }
+            Fold fold = task.side() == Side.FACE ? Fold.MOUNTAIN : Fold.VALLEY;
+            for (Work.Setting setting : task.settings()) {
+                boolean over = task.side() == Side.BACK;
+                Length at = setting.upright() && over ? width.minus(setting.at()) : setting.at();
+                List<Work.Span> spans = setting.spans().isEmpty()
+                        ? List.of(new Work.Span(Length.ZERO, setting.upright() ? height : width))
+                        : setting.spans();
+                for (int i = 0; i < spans.size(); i++) {
+                    Length from = spans.get(i).from();
+                    Length to = spans.get(i).to();
+                    if (!setting.upright() && over) {
+                        Length begins = width.minus(to);
+                        to = width.minus(from);
+                        from = begins;
+                    }
+                    String id =
+                            setting.scores().get(Math.min(i, setting.scores().size() - 1));
+                    made.score(line(id, setting.upright(), at, from, to, fold));
+                }
+            }
+        }
+        piece.names().forEach(n -> made.name(n.name(), n.inside()));
+        return piece.isFilm() ? made.of(Material.FILM).build() : made.build();
+    }
+
+    private static ScoreLine line(String id, boolean upright, Length at, Length from, Length to, Fold fold) {
+        return upright
+                ? new ScoreLine(id, new Point(at, from), new Point(at, to), fold)
+                : new ScoreLine(id, new Point(from, at), new Point(to, at), fold);
+    }
+
+    private static Plan dressed(OwnStep... own) {
+        return Planner.plan(Briefs.closed("z-fold", "4 1/4", "5 1/2").withOwnSteps(List.of(own)));
+    }
+
+    private static int at(Plan plan, java.util.function.Predicate<Task> wanted) {
+        List<Task> tasks = plan.tasks();
+        for (int i = 0; i < tasks.size(); i++) {
+            if (wanted.test(tasks.get(i))) {
+                return i;
+            }
+        }
+        throw new AssertionError("There is no such task.");
+    }
+
+    /** A sentiment is stamped before its mat is laid, and its ink is dry before it is covered. Common practice. */
+    @ParameterizedTest
+    @EnumSource(Technique.class)
+    void anOwnStepStandsWhereItCanStillBeDone(Technique technique) {
+        Plan bare = Planner.plan(Briefs.closed("z-fold", "4 1/4", "5 1/2"));
+        String mat = bare.parts().stream()
+                .filter(p -> p.kind() == Part.Kind.MAT)
+                .findFirst()
+                .orElseThrow()
+                .id();
+        Plan plan = dressed(new OwnStep(technique, mat, "With care"));
+        int dress = at(plan, t -> t.work() instanceof Work.Dress);
+        int laid = at(plan, t -> t.work() instanceof Work.Lay && t.parts().contains(mat));
+        int cut = at(plan, t -> t.work() instanceof Work.Cut && t.parts().contains(mat));
+        assertThat(dress).isGreaterThan(cut);
+        if (technique.when() == Technique.When.FLAT) {
+            assertThat(dress).isLessThan(laid);
+        } else {
+            assertThat(dress).isGreaterThan(laid);
+        }
+        assertThat(dress).isLessThan(at(plan, t -> t.work() instanceof Work.Close));
+        assertThat(plan.tasks().get(dress).hazards()).containsAll(technique.hazards());
+        if (technique.minutes() > 0) {
+            int dry = at(plan, t -> t.id().startsWith("dry/dress"));
+            assertThat(dry).isGreaterThan(dress);
+            assertThat(plan.tasks().get(dry).work())
+                    .isEqualTo(new Work.Dry(technique.minutes(), "the mat for the front"));
+            assertThat(dry)
+                    .isLessThan(
+                            technique.when() == Technique.When.FLAT
+                                    ? laid
+                                    : plan.tasks().size());
+        }
+        assertThat(plan.tasks()).hasSize(bare.tasks().size() + (technique.minutes() > 0 ? 2 : 1));
+    }
+
+    /** What is joined over is done before. */
+    @Test
+    void aHiddenFaceIsDressedBeforeAssembly() {
+        for (FoldDesign fold : folds().toList()) {
+            Brief brief = Briefs.closed(fold.id(), "4 1/4", "5 1/2");
+            List<OwnStep> own = Planner.plan(brief).faces().stream()
+                    .filter(f -> f.beforeAssembly())
+                    .flatMap(f -> Stream.of(Technique.STAMP, Technique.MESSAGE)
+                            .map(t -> new OwnStep(t, "face/" + f.key(), "")))
+                    .limit(OwnStep.MOST_ON_A_CARD)
+                    .toList();
+            Plan plan = Planner.plan(brief.withOwnSteps(own));
+            assertThat(plan.tasks().stream().filter(t -> t.work() instanceof Work.Dress))
+                    .hasSameSizeAs(own);
+            boolean joined = false;
+            for (Task task : plan.tasks()) {
+                joined |= task.custom() == Custom.JOIN && task.work() instanceof Work.Glue;
+                assertThat(joined && task.work() instanceof Work.Dress)
+                        .as(fold.id() + task.id())
+                        .isFalse();
+            }
+        }
+    }
+
+    @Test
+    void whatIsGoneIsASnagAndNoTask() {
+        Plan plan = dressed(new OwnStep(Technique.STAMP, "face/nowhere/face", "A star"));
+        assertThat(plan.tasks()).noneMatch(t -> t.work() instanceof Work.Dress);
+        assertThat(plan.snags()).anyMatch(s -> s.text().contains("nowhere"));
+    }
+
+    /** Of a mock-up only what makes the card move: no mats, no toppers, no own steps, and it still closes. */
+    @ParameterizedTest
+    @MethodSource("folds")
+    void aMockUpIsTheMechanismAlone(FoldDesign fold) {
+        List<Task> mock = plan(fold).tasks().stream().filter(Task::mechanism).toList();
+        assertThat(mock).noneMatch(t -> t.work() instanceof Work.Lay || t.work() instanceof Work.LayTopper);
+        assertThat(mock.get(mock.size() - 1).work()).isInstanceOf(Work.Close.class);
+        assertThat(mock.stream().filter(t -> t.work() instanceof Work.Glue)).hasSize((int)
+                plan(fold).structure().bonds().stream().map(Bond::id).count());
+    }
+
+    /** The same card always has the same ids: places kept in a task outlive a restart. */
+    @Test
+    void idsAreStable() {
+        Map<String, List<String>> ids = new HashMap<>();
+        for (FoldDesign fold : folds().toList()) {
+            ids.put(fold.id(), plan(fold).tasks().stream().map(Task::id).toList());
+        }
+        for (FoldDesign fold : folds().toList()) {
+            assertThat(plan(fold).tasks().stream().map(Task::id)).containsExactlyElementsOf(ids.get(fold.id()));
+        }
+    }
+
+    /** Every piece that is folded shows how, from flat to closed; a piece that needs others to hold it says nothing. */
+    @ParameterizedTest
+    @MethodSource("folds")
+    void everyPieceShowsHowItIsFolded(FoldDesign fold) {
+        Card card = new Card(Briefs.closed(fold.id(), "4 1/4", "5 1/2"));
+        for (Work.Fold task : work(card.plan(), Work.Fold.class)) {
+            Folding folding = card.folding(task.piece().name());
+            if (folding.motions().isEmpty()) {
+                /* Its strips hold each other: none lies flat folded by itself. */
+                assertThat(fold.id()).isEqualTo("never-ending-card");
+                continue;
+            }
+            assertThat(folding.motions()).as(fold.id() + task.piece().name()).hasSize(1);
+            assertThat(folding.motions().get(0).blocked())
+                    .as(fold.id() + task.piece().name())
+                    .isEmpty();
+        }
+    }
+
+    /** What is drawn is what is done: lines as long, glue as large, mats as many as the task has. */
+    @ParameterizedTest
+    @MethodSource("folds")
+    void drawingsShowTheirTasks(FoldDesign fold) {
+        Plan plan = plan(fold);
+        for (Task task : plan.tasks()) {
+            Sketch sketch = Sketcher.of(task, plan.structure(), plan.brief().ruler());
+            if (task.work() instanceof Work.Score score && !score.across()) {
+                double drawn = length(sketch, Sketch.Line.SCORE);
+                double wanted = score.piece().scores().stream()
+                        .filter(s -> score.settings().stream()
+                                .anyMatch(t -> t.scores().contains(s.id())))
+                        .mapToDouble(s -> s.from().coordinate().distance(s.to().coordinate()))
+                        .sum();
+                assertThat(drawn).as(task.id()).isCloseTo(wanted, within(2.0));
+            } else if (task.work() instanceof Work.Glue glue) {
+                double drawn = sketch.areas().stream()
+                        .filter(a -> a.surface() == Sketch.Surface.GLUE)
+                        .mapToDouble(a -> a.outline().getArea())
+                        .sum();
+                assertThat(drawn)
+                        .as(task.id())
+                        .isPositive()
+                        .isCloseTo(glue.part().area().getArea(), within(1.0));
+            } else if (task.work() instanceof Work.Lay lay) {
+                assertThat(sketch.areas().stream().filter(a -> a.surface() == Sketch.Surface.MAT))
+                        .hasSameSizeAs(lay.mats());
+            } else if (task.work() instanceof Work.Dry || task.work() instanceof Work.Close) {
+                assertThat(sketch.isEmpty()).isTrue();
+            } else if (task.work().up().isPresent()) {
+                assertThat(sketch.isEmpty()).as(task.id()).isFalse();
+            }
+        }
+    }
+
+    private static double length(Sketch sketch, Sketch.Line line) {
+        return sketch.strokes().stream()
+                .filter(s -> s.line() == line)
+                .mapToDouble(s -> s.segment().getLength())
+                .sum();
+    }
+}

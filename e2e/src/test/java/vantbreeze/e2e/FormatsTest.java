@@ -1,0 +1,149 @@
+package vantbreeze.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.util.Base64;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+/** What goes out and comes in, through the interface. */
+class FormatsTest extends Journey {
+
+    /** Lets a file go over the page, as a hand does. */
+    private void drop(String name, byte[] content) {
+        page.evaluate("""
+                ([name, base64]) => {
+                  const bytes = Uint8Array.from(atob(base64), (c) => c.charCodeAt(0));
+                  const data = new DataTransfer();
+                  data.items.add(new File([bytes], name));
+                  for (const type of ["dragenter", "dragover", "drop"])
+                    window.dispatchEvent(new DragEvent(type, { dataTransfer: data, bubbles: true, cancelable: true }));
+                }""", new Object[] {name, Base64.getEncoder().encodeToString(content)});
+    }
+
+    private static byte[] utf8(String text) {
+        return text.getBytes(StandardCharsets.UTF_8);
+    }
+
+    private Locator alert() {
+        return page.getByRole(AriaRole.ALERT).last();
+    }
+
+    private Locator refused() {
+        return page.getByRole(AriaRole.ALERT, new Page.GetByRoleOptions().setName("Refused"));
+    }
+
+    /** Every kind of file let go anywhere is understood, or refused with the reason. */
+    @Test
+    void everyKindOfFileIsUnderstoodOrRefused() throws IOException {
+        openCard("Thank-you for the dome painters");
+        String id = page.url().replaceAll(".*/bench/", "");
+        String card = page.request()
+                .get(page.url().replaceAll("/bench/.*", "/api/projects/" + id + "/exports/project.json"))
+                .text();
+        goTo("papers");
+        drop("thanks.json", utf8(card.replace("Thank-you for the dome painters", "Thanks, let go in the window")));
+        assertThat(field("Name of the project")).hasValue("Thanks, let go in the window");
+        drop("broken.json", utf8(card.replace("\"gatefold\"", "\"gatefolds\"")));
+        assertThat(alert()).containsText("gatefolds");
+        drop("notes.json", utf8("{"));
+        assertThat(alert()).containsText("no JSON");
+        drop("holiday.png", utf8("png"));
+        assertThat(alert()).containsText("is a picture");
+        drop("song.mp3", utf8("la"));
+        assertThat(alert()).containsText("nothing that is known here");
+        drop("papers.csv", utf8("name,width\r\nx,y\r\n"));
+        assertThat(alert()).containsText("papers.csv");
+        drop(
+                "square.svg",
+                utf8("<svg xmlns='http://www.w3.org/2000/svg' width='50mm' height='50mm' viewBox='0 0 50 50'>"
+                        + "<rect x='5' y='5' width='20' height='20'/></svg>"));
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Cutter")))
+                .isVisible();
+        assertThat(page.getByTestId("cutter-time")).hasText(Pattern.compile("0 s of \\d+ s"));
+    }
+
+    /** A sheet of a cutting plan is walked on the cutter; what does not lie on its bed is refused. */
+    @Test
+    void aCutFileIsWalkedOnTheCutter() {
+        openCard("Evening programme stage");
+        view("Cutting");
+        button("Plan the cutting").click();
+        assertThat(page.getByTestId("cutting-summary")).not().containsText("Looking");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("walk it on the cutter"))
+                .first()
+                .click();
+        assertThat(page.getByTestId("cutter-time")).hasText(Pattern.compile("0 s of .+"));
+        page.getByLabel("How fast it is shown").selectOption("60 times faster");
+        button("Begin").click();
+        assertThat(page.getByRole(AriaRole.STATUS).last()).hasText("Done.");
+        button("From the start").click();
+        assertThat(page.getByTestId("cutter-time")).hasText(Pattern.compile("0 s of .+"));
+        page.getByLabel("Bed width, mm").fill("100");
+        assertThat(refused()).containsText("beyond the bed");
+        page.getByLabel("Bed width, mm").fill("320");
+        assertThat(refused()).hasCount(0);
+        page.getByLabel("Cut file")
+                .setInputFiles(new FilePayload(
+                        "open.svg",
+                        "image/svg+xml",
+                        utf8("<svg xmlns='http://www.w3.org/2000/svg' width='50mm' height='50mm' viewBox='0 0 50 50'>"
+                                + "<path d='M5 5 L40 5 L40 40'/></svg>")));
+        assertThat(refused()).containsText("not closed");
+        assertAxeFindsNothing();
+    }
+
+    /** A backup through the interface: what was deleted since comes back. */
+    @Test
+    void aBackupIsSavedAndBroughtBack() throws IOException {
+        beginCard("millimetres", "Soon deleted");
+        goTo("projects");
+        Download download = page.waitForDownload(
+                () -> page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Save a backup"))
+                        .click());
+        byte[] zip = Files.readAllBytes(download.path());
+        assertThat(new String(zip, 0, 2, StandardCharsets.US_ASCII)).isEqualTo("PK");
+        button("Delete Soon deleted").click();
+        Locator card = page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Soon deleted"));
+        assertThat(card).hasCount(0);
+        page.getByLabel("Backup file").setInputFiles(new FilePayload("all.zip", "application/zip", zip));
+        assertThat(card).isVisible();
+        drop("damaged.zip", utf8("PK damaged"));
+        page.getByRole(AriaRole.ALERTDIALOG)
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Bring it back"))
+                .click();
+        assertThat(alert()).containsText("The backup is damaged at");
+    }
+
+    /** Drawings are taken along as lines and as pictures that need nothing else; the folding as a film. */
+    @Test
+    void drawingsAndTheFoldingAreTakenAlong() throws IOException {
+        openCard("Comet-watch invitation");
+        Download lines = page.waitForDownload(() -> {
+            button("Save the drawing of base as SVG").focus();
+            page.keyboard().press("Enter");
+        });
+        String svg = Files.readString(lines.path());
+        assertThat(svg).startsWith("<svg").doesNotContain("var(").doesNotContain("class=");
+        Download picture = page.waitForDownload(() -> {
+            button("Save the drawing of base as PNG").focus();
+            page.keyboard().press("Enter");
+        });
+        assertThat(Files.readAllBytes(picture.path())).startsWith(0x89, 'P', 'N', 'G');
+        Download film = page.waitForDownload(
+                new Page.WaitForDownloadOptions().setTimeout(60_000),
+                () -> button("Save as a short film").click());
+        assertThat(film.suggestedFilename()).isEqualTo("folding.webm");
+        /* EBML, with which every WebM begins (RFC 8794). */
+        assertThat(Files.readAllBytes(film.path())).startsWith(0x1A, 0x45, 0xDF, 0xA3);
+    }
+}

@@ -1,0 +1,271 @@
+package vantbreeze.server.export;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.LinearRing;
+import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.PrecisionModel;
+import org.locationtech.jts.operation.linemerge.LineMerger;
+import org.locationtech.jts.operation.union.UnaryUnionOp;
+import org.locationtech.jts.precision.GeometryPrecisionReducer;
+import vantbreeze.measure.Length;
+import vantbreeze.part.Part;
+import vantbreeze.server.cutting.CuttingJson;
+import vantbreeze.server.plan.LengthJson;
+import vantbreeze.structure.Curve;
+import vantbreeze.structure.Fold;
+import vantbreeze.structure.Point;
+import vantbreeze.structure.ScoreLine;
+import vantbreeze.structure.Slit;
+
+/**
+ * A file for a cutting machine: Scalable Vector Graphics 1.1 in real millimetres, a group for everything that is done alike.
+ * Circles and their stretches are arcs.
+ */
+final class CutSvg {
+
+    /** What is done along a line. */
+    private enum Layer {
+        CUT("cut", "#26211a"),
+        SLIT("slit", "#9c2f17"),
+        MOUNTAIN("score-mountain", "#0e6470"),
+        VALLEY("score-valley", "#8a4b00"),
+        DRAW("draw", "#8d8577");
+
+        private final String id;
+        private final String colour;
+
+        Layer(String id, String colour) {
+            this.id = id;
+            this.colour = colour;
+        }
+    }
+
+    /**
+     * How scores are perforated.
+     *
+     * @param dash how long each cut is, in mm; 0 for a line
+     * @param gap what is left between two
+     */
+    record Perforation(double dash, double gap) {
+
+        static final Perforation NONE = new Perforation(0, 0);
+        static final double LONGEST = 50;
+
+        Perforation {
+            boolean none = dash == 0 && gap == 0;
+            if (!none && !(dash >= 0.1 && dash <= LONGEST && gap >= 0.1 && gap <= LONGEST)) {
+                throw new IllegalArgumentException(
+                        "Dashes (%.2f mm) and gaps (%.2f mm) must be 0.1 to %.0f mm each, or both 0."
+                                .formatted(dash, gap, LONGEST));
+            }
+        }
+    }
+
+    /** Edges that near each other are one. */
+    private static final double NEAR_MM = 0.01;
+
+    private final double width;
+    private final double height;
+    private final Perforation perforation;
+    private final Map<Layer, StringBuilder> paths = new EnumMap<>(Layer.class);
+
+    private CutSvg(double width, double height, Perforation perforation) {
+        this.width = width;
+        this.height = height;
+        this.perforation = perforation;
+    }
+
+    /** One part, its good side up, its lower left corner at the drawing's. */
+    static String of(Part part, Perforation perforation) {
+        Polygon outline = part.outline();
+        double w = outline.getEnvelopeInternal().getWidth() / Length.COUNTS_PER_MILLIMETRE;
+        double h = outline.getEnvelopeInternal().getHeight() / Length.COUNTS_PER_MILLIMETRE;
+        CutSvg svg = new CutSvg(w, h, perforation);
+        Point corner = part.piece().lowerLeft();
+        svg.outline(outline);
+        for (Slit slit : part.piece().slits()) {
+            svg.line(Layer.SLIT, mm(slit.from(), corner), mm(slit.to(), corner));
+        }
+        for (ScoreLine score : part.piece().scores()) {
+            svg.score(
+                    score.fold() == Fold.MOUNTAIN ? Layer.MOUNTAIN : Layer.VALLEY,
+                    mm(score.from(), corner),
+                    mm(score.to(), corner));
+        }
+        part.division().ifPresent(d -> {
+            double at = d.at().millimetres();
+            svg.line(
+                    Layer.CUT,
+                    d.alongWidth() ? new double[] {at, 0} : new double[] {0, at},
+                    d.alongWidth() ? new double[] {at, h} : new double[] {w, at});
+        });
+        return svg.document();
+    }
+
+    private static double[] mm(Point point, Point corner) {
+        return new double[] {
+            point.x().minus(corner.x()).millimetres(),
+            point.y().minus(corner.y()).millimetres()
+        };
+    }
+
+    /** A sheet of a cutting plan: every part where it lies. */
+    static String of(CuttingJson.SheetCutJson sheet, Perforation perforation) {
+        double w = sheet.size().width().mm();
+        double h = sheet.size().height().mm();
+        CutSvg svg = new CutSvg(w, h, perforation);
+        svg.rectangles(sheet.parts().stream()
+                .filter(p -> p.outlines().isEmpty())
+                .map(p -> new Envelope(p.x(), p.x() + p.width(), p.y(), p.y() + p.height()))
+                .toList());
+        for (CuttingJson.LaidJson part : sheet.parts()) {
+            part.outlines().forEach(o -> svg.outline(LengthJson.polygon(o)));
+            for (CuttingJson.LineJson line : part.lines()) {
+                double[] from = {line.x1(), line.y1()};
+                double[] to = {line.x2(), line.y2()};
+                switch (line.kind()) {
+                    case SLIT -> svg.line(Layer.SLIT, from, to);
+                    case MOUNTAIN -> svg.score(Layer.MOUNTAIN, from, to);
+                    case VALLEY -> svg.score(Layer.VALLEY, from, to);
+                }
+            }
+            if (part.division() != null) {
+                boolean upright = Boolean.TRUE.equals(part.divisionUpright());
+                double at = part.division();
+                svg.line(
+                        Layer.CUT,
+                        new double[] {part.x() + (upright ? at : 0), part.y() + (upright ? 0 : at)},
+                        new double[] {
+                            part.x() + (upright ? at : part.width()), part.y() + (upright ? part.height() : at)
+                        });
+            }
+        }
+        return svg.document();
+    }
+
+    private StringBuilder path(Layer layer) {
+        return paths.computeIfAbsent(layer, l -> new StringBuilder());
+    }
+
+    private void outline(Polygon polygon) {
+        curves(polygon.getExteriorRing());
+        for (int i = 0; i < polygon.getNumInteriorRing(); i++) {
+            curves(polygon.getInteriorRingN(i));
+        }
+    }
+
+    private void curves(LinearRing ring) {
+        StringBuilder d = new StringBuilder();
+        for (Curve curve : Curve.of(ring)) {
+            if (d.isEmpty()) {
+                d.append('M').append(at(curve.from()));
+            }
+            if (curve instanceof Curve.Arc arc) {
+                double r = arc.radius() / Length.COUNTS_PER_MILLIMETRE;
+                /* Downwards is up here: what goes anticlockwise has sweep 0. */
+                d.append(
+                        " A%s %s 0 0 %d %s".formatted(number(r), number(r), arc.anticlockwise() ? 0 : 1, at(arc.to())));
+            } else {
+                d.append(" L").append(at(curve.to()));
+            }
+        }
+        add(Layer.CUT, d.append(" Z").toString());
+    }
+
+    /** An edge that two of them share is cut once. */
+    private void rectangles(List<Envelope> boxes) {
+        GeometryFactory geometry = new GeometryFactory(new PrecisionModel(1000));
+        List<Geometry> shared = new ArrayList<>();
+        for (Envelope box : boxes) {
+            Envelope near = new Envelope(box);
+            near.expandBy(NEAR_MM);
+            Geometry ring = GeometryPrecisionReducer.reduce(
+                    geometry.toGeometry(box).getBoundary(), geometry.getPrecisionModel());
+            if (boxes.stream().filter(near::intersects).count() > 1) {
+                shared.add(ring);
+            } else {
+                line(Layer.CUT, ring.getCoordinates(), true);
+            }
+        }
+        LineMerger lines = new LineMerger();
+        lines.add(UnaryUnionOp.union(shared, geometry));
+        for (Object line : lines.getMergedLineStrings()) {
+            Coordinate[] points = ((Geometry) line).getCoordinates();
+            line(Layer.CUT, points, points[0].equals2D(points[points.length - 1]));
+        }
+    }
+
+    private void line(Layer layer, Coordinate[] points, boolean closed) {
+        StringBuilder d = new StringBuilder();
+        int count = points.length - (closed ? 1 : 0);
+        for (int i = 0; i < count; i++) {
+            d.append(d.isEmpty() ? "M" : " L").append(at(new double[] {points[i].x, points[i].y}));
+        }
+        add(layer, d.append(closed ? " Z" : "").toString());
+    }
+
+    private String at(Coordinate counts) {
+        return at(new double[] {counts.x / Length.COUNTS_PER_MILLIMETRE, counts.y / Length.COUNTS_PER_MILLIMETRE});
+    }
+
+    private String at(double[] mm) {
+        return number(mm[0]) + " " + number(height - mm[1]);
+    }
+
+    /** To a micrometre, without needless zeros. */
+    private static String number(double value) {
+        String text =
+                String.format(Locale.ROOT, "%.3f", value).replaceAll("0+$", "").replaceAll("\\.$", "");
+        return text.equals("-0") ? "0" : text;
+    }
+
+    private void line(Layer layer, double[] from, double[] to) {
+        add(layer, "M%s L%s".formatted(at(from), at(to)));
+    }
+
+    /** A perforation begins and ends with a gap or a dash alike, so that it does not tear at the edge. */
+    private void score(Layer layer, double[] from, double[] to) {
+        double length = Math.hypot(to[0] - from[0], to[1] - from[1]);
+        if (perforation.dash() == 0 || length <= perforation.dash()) {
+            line(layer, from, to);
+            return;
+        }
+        int dashes =
+                Math.max(1, (int) Math.floor((length + perforation.gap()) / (perforation.dash() + perforation.gap())));
+        double rest = (length - dashes * perforation.dash() - (dashes - 1) * perforation.gap()) / 2;
+        for (int i = 0; i < dashes; i++) {
+            double a = (rest + i * (perforation.dash() + perforation.gap())) / length;
+            double b = a + perforation.dash() / length;
+            line(layer, between(from, to, a), between(from, to, b));
+        }
+    }
+
+    private static double[] between(double[] from, double[] to, double share) {
+        return new double[] {from[0] + share * (to[0] - from[0]), from[1] + share * (to[1] - from[1])};
+    }
+
+    private void add(Layer layer, String d) {
+        path(layer).append("    <path d=\"").append(d).append("\"/>\n");
+    }
+
+    private String document() {
+        StringBuilder svg =
+                new StringBuilder("""
+                <?xml version="1.0" encoding="UTF-8"?>
+                <svg xmlns="http://www.w3.org/2000/svg" version="1.1" width="%smm" height="%smm" viewBox="0 0 %s %s">
+                """.formatted(number(width), number(height), number(width), number(height)));
+        paths.forEach((layer, d) -> svg.append("  <g id=\"%s\" fill=\"none\" stroke=\"%s\" stroke-width=\"0.1\">\n"
+                        .formatted(layer.id, layer.colour))
+                .append(d)
+                .append("  </g>\n"));
+        return svg.append("</svg>\n").toString();
+    }
+}

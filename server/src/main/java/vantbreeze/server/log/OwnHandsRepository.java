@@ -1,0 +1,5 @@
+package vantbreeze.server.log;
+
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface OwnHandsRepository extends JpaRepository<OwnHands, String> {}

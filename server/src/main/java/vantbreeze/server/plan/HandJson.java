@@ -1,0 +1,149 @@
+package vantbreeze.server.plan;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import vantbreeze.hand.Check;
+import vantbreeze.hand.Consequence;
+import vantbreeze.hand.Forecast;
+import vantbreeze.hand.Knob;
+import vantbreeze.hand.Scatter;
+import vantbreeze.measure.Length;
+import vantbreeze.measure.UnitSystem;
+import vantbreeze.server.web.FieldReader;
+
+/** What hands make of a card. */
+final class HandJson {
+
+    private static final int MOST_MEASURED = 500;
+
+    private HandJson() {}
+
+    /** Standard deviations in mm. */
+    @Schema(name = "Scatter")
+    record ScatterJson(double cut, double score, double glue) {
+
+        static ScatterJson of(Scatter s) {
+            return new ScatterJson(s.cut(), s.score(), s.glue());
+        }
+
+        Scatter read() {
+            FieldReader fields = new FieldReader(UnitSystem.METRIC);
+            Scatter read = fields.field("scatter", this, "0.02 to 3 mm each", () -> new Scatter(cut, score, glue));
+            fields.done();
+            return read;
+        }
+    }
+
+    /** @param scatter of the maker's hands; the usual when absent */
+    @Schema(name = "ForecastAsked")
+    record AskJson(BriefJson brief, @Schema(nullable = true) ScatterJson scatter) {
+        Scatter hands() {
+            return scatter == null ? Scatter.USUAL : scatter.read();
+        }
+    }
+
+    /**
+     * @param chances none for a card that cannot close
+     * @param all that everything is right at once, 0 to 1
+     */
+    @Schema(name = "Forecast")
+    record ForecastJson(
+            ScatterJson scatter, List<ChanceJson> chances, double all, List<String> matters, List<HelpJson> helps) {
+
+        static ForecastJson of(Forecast f, UnitSystem units) {
+            return new ForecastJson(
+                    ScatterJson.of(f.scatter()),
+                    f.chances().stream()
+                            .map(c -> new ChanceJson(c.kind(), c.probability(), c.each(), c.weakest()))
+                            .toList(),
+                    f.all(),
+                    f.matters().stream().map(m -> said(m.knob(), units)).toList(),
+                    f.helps().stream()
+                            .map(h -> new HelpJson(h.kind(), h.probability()))
+                            .toList());
+        }
+    }
+
+    private static String said(Knob knob, UnitSystem units) {
+        return knob.measurable()
+                ? "%s (%s)"
+                        .formatted(
+                                knob.label(), vantbreeze.measure.Ruler.of(units).text(knob.planned()))
+                : knob.label();
+    }
+
+    /**
+     * @param probability that nothing of that kind is wrong
+     * @param each that one such thing is not
+     * @param weakest what goes wrong most often
+     */
+    @Schema(name = "Chance")
+    record ChanceJson(Check.Kind kind, double probability, double each, String weakest) {}
+
+    /** @param probability with a mark, 1/16 in, more of room */
+    @Schema(name = "Help")
+    record HelpJson(Check.Kind kind, double probability) {}
+
+    /** @param measured what settings have become */
+    @Schema(name = "MeasuredCard")
+    record MeasuredJson(BriefJson brief, List<ValueJson> measured) {
+
+        /** @throws vantbreeze.server.web.FieldsRefused if a value is no length */
+        Map<String, Length> read(UnitSystem units) {
+            FieldReader fields = new FieldReader(units);
+            Map<String, Length> values = new HashMap<>();
+            List<ValueJson> given = measured == null ? List.of() : measured;
+            fields.field("measured", given.size(), "at most %d".formatted(MOST_MEASURED), () -> {
+                if (given.size() > MOST_MEASURED) {
+                    throw new IllegalArgumentException(
+                            "There are too many measured values (%d).".formatted(given.size()));
+                }
+                return given;
+            });
+            for (int i = 0; i < Math.min(MOST_MEASURED, given.size()); i++) {
+                ValueJson value = given.get(i);
+                Length length = fields.length("measured[%d].value".formatted(i), value == null ? null : value.value());
+                if (length != null && value.key() != null) {
+                    values.put(value.key(), length);
+                }
+            }
+            fields.done();
+            return values;
+        }
+    }
+
+    /** @param value as it was measured, "2 1/16 in" */
+    @Schema(name = "MeasuredValue")
+    record ValueJson(String key, String value) {}
+
+    @Schema(name = "Consequence")
+    record ConsequenceJson(
+            Consequence.Verdict verdict, List<FaultJson> faults, List<ChangeJson> changes, List<FaultJson> left) {
+
+        static ConsequenceJson of(Consequence c, UnitSystem units) {
+            return new ConsequenceJson(
+                    c.verdict(),
+                    c.faults().stream().map(f -> FaultJson.of(f, units)).toList(),
+                    c.changes().stream()
+                            .map(k -> new ChangeJson(
+                                    k.knob().key(),
+                                    k.knob().label(),
+                                    LengthJson.of(k.knob().planned(), units),
+                                    LengthJson.of(k.to(), units)))
+                            .toList(),
+                    c.left().stream().map(f -> FaultJson.of(f, units)).toList());
+        }
+    }
+
+    @Schema(name = "HandFault")
+    record FaultJson(Check.Kind kind, String about, LengthJson by) {
+        static FaultJson of(Consequence.Fault f, UnitSystem units) {
+            return new FaultJson(f.kind(), f.about(), LengthJson.judged(f.by(), units));
+        }
+    }
+
+    @Schema(name = "HandChange")
+    record ChangeJson(String key, String label, LengthJson planned, LengthJson to) {}
+}

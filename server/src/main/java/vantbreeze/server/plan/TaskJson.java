@@ -1,0 +1,69 @@
+package vantbreeze.server.plan;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+import java.util.stream.Collectors;
+import vantbreeze.hand.Knob;
+import vantbreeze.measure.UnitSystem;
+import vantbreeze.task.Hazard;
+import vantbreeze.task.Step;
+import vantbreeze.task.Task;
+import vantbreeze.task.Tool;
+import vantbreeze.task.Words;
+import vantbreeze.task.Work;
+
+/**
+ * One thing to do.
+ *
+ * @param id the same as long as the card is built alike
+ * @param kind what is done: "Cut", "Score", "Dry"
+ * @param shortly the caution for who has read it
+ * @param tools what is taken into the hand
+ * @param parts ids of the parts it is done to
+ * @param after ids of tasks that must be done before it
+ * @param mechanism whether a mock-up needs it
+ * @param minutes of waiting
+ * @param drying what is waited for
+ * @param measures what can be measured when it is done
+ */
+@Schema(name = "Task")
+public record TaskJson(
+        String id,
+        String kind,
+        String title,
+        String text,
+        String caution,
+        String shortly,
+        List<String> tools,
+        List<String> parts,
+        List<String> after,
+        boolean mechanism,
+        @Schema(nullable = true) Integer minutes,
+        @Schema(nullable = true) String drying,
+        List<MeasureJson> measures) {
+
+    /** @param key to send it back under */
+    @Schema(name = "Measure")
+    public record MeasureJson(String key, String label, LengthJson planned) {}
+
+    static TaskJson of(Task task, List<Knob> knobs, vantbreeze.measure.Ruler ruler, UnitSystem units) {
+        Step step = Words.of(task, ruler);
+        return new TaskJson(
+                task.id(),
+                task.work().getClass().getSimpleName(),
+                step.title(),
+                step.text(),
+                step.caution(),
+                task.hazards().stream().map(Hazard::shortly).collect(Collectors.joining(" ")),
+                task.work().tools().stream().map(Tool::word).toList(),
+                task.parts(),
+                task.after().stream().sorted().toList(),
+                task.mechanism(),
+                task.work() instanceof Work.Dry dry ? dry.minutes() : null,
+                task.work() instanceof Work.Dry dry ? dry.what() : null,
+                knobs.stream()
+                        .filter(k -> k.measurable() && k.task().equals(task.id()))
+                        .map(k -> new MeasureJson(k.key(), k.label(), LengthJson.of(k.planned(), units)))
+                        .toList());
+    }
+}

@@ -1,0 +1,352 @@
+package vantbreeze.server.export;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+import static org.hamcrest.Matchers.containsString;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.header;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import java.io.StringReader;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Random;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import javax.xml.parsers.DocumentBuilderFactory;
+import org.apache.batik.parser.DefaultPathHandler;
+import org.apache.batik.parser.PathParser;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.http.MediaType;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.ResultActions;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+import org.xml.sax.InputSource;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+import vantbreeze.server.TestApplication;
+import vantbreeze.server.TestBriefs;
+
+/** What goes out and comes in by open formats. */
+class FormatApiTest extends TestApplication {
+
+    private static final Path SCHEMA = Path.of("..", "web", "public", "project.schema.json");
+    private static final Path EXAMPLE = Path.of("..", "web", "src", "test", "project.json");
+    private static final Path API = Path.of("..", "web", "openapi.json");
+
+    private final JsonMapper json = JsonMapper.builder().build();
+
+    @Autowired
+    private MockMvc http;
+
+    private ResultActions send(MockHttpServletRequestBuilder request, String body) throws Exception {
+        return http.perform(request.contentType(MediaType.APPLICATION_JSON).content(body));
+    }
+
+    private JsonNode read(ResultActions answer) throws Exception {
+        return json.readTree(answer.andReturn().getResponse().getContentAsString(StandardCharsets.UTF_8));
+    }
+
+    private String project(String name, String brief) throws Exception {
+        return read(send(post("/api/projects"), "{\"name\": \"%s\", \"brief\": %s}".formatted(name, brief)))
+                .get("id")
+                .asString();
+    }
+
+    private String got(String id, String what) throws Exception {
+        return http.perform(get("/api/projects/%s/exports/%s".formatted(id, what)))
+                .andExpect(status().isOk())
+                .andReturn()
+                .getResponse()
+                .getContentAsString(StandardCharsets.UTF_8);
+    }
+
+    /** Every path of a group as Batik's parser reads it: straight lengths and arcs. */
+    private static List<String> paths(String svg, String group) throws Exception {
+        DocumentBuilderFactory.newInstance().newDocumentBuilder().parse(new InputSource(new StringReader(svg)));
+        Matcher g = Pattern.compile("<g id=\"%s\".*?</g>".formatted(group), Pattern.DOTALL)
+                .matcher(svg);
+        List<String> paths = new ArrayList<>();
+        if (g.find()) {
+            Matcher d = Pattern.compile(" d=\"([^\"]+)\"").matcher(g.group());
+            while (d.find()) {
+                paths.add(d.group(1));
+            }
+        }
+        return paths;
+    }
+
+    private static double length(String path) {
+        double[] state = new double[3];
+        PathParser parser = new PathParser();
+        parser.setPathHandler(new DefaultPathHandler() {
+            @Override
+            public void movetoAbs(float x, float y) {
+                state[0] = x;
+                state[1] = y;
+            }
+
+            @Override
+            public void linetoAbs(float x, float y) {
+                state[2] += Math.hypot(x - state[0], y - state[1]);
+                movetoAbs(x, y);
+            }
+
+            @Override
+            public void arcAbs(float rx, float ry, float turn, boolean large, boolean sweep, float x, float y) {
+                double chord = Math.hypot(x - state[0], y - state[1]);
+                state[2] += 2 * rx * Math.asin(Math.min(1, chord / 2 / rx));
+                movetoAbs(x, y);
+            }
+        });
+        parser.parse(path);
+        return state[2];
+    }
+
+    /** Lengths as an independent SVG library reads them; a base of 10 x 7 in is 34 in around, its scores 7 in each. */
+    @Test
+    void aPartIsDrawnInRealMillimetres() throws Exception {
+        String id = project("Cut by machine", TestBriefs.gatefold("5 in", "7 in"));
+        String svg = got(id, "part.svg?part=piece/base");
+        assertThat(svg).contains("width=\"254mm\" height=\"177.8mm\" viewBox=\"0 0 254 177.8\"");
+        assertThat(paths(svg, "cut"))
+                .singleElement()
+                .satisfies(d -> assertThat(length(d + " L0 177.8")).isCloseTo(2 * (254 + 177.8), within(0.5)));
+        assertThat(paths(svg, "score-valley"))
+                .hasSize(2)
+                .allSatisfy(d -> assertThat(length(d)).isCloseTo(177.8, within(0.01)));
+        String dashed = got(id, "part.svg?part=piece/base&dash=3&gap=2");
+        double cut = paths(dashed, "score-valley").stream()
+                .mapToDouble(FormatApiTest::length)
+                .sum();
+        assertThat(cut / (2 * 177.8)).isCloseTo(3.0 / 5, within(0.02));
+        http.perform(get("/api/projects/%s/exports/part.svg".formatted(id))
+                        .param("part", "piece/base")
+                        .param("dash", "0.01"))
+                .andExpect(status().isUnprocessableContent());
+        http.perform(get("/api/projects/%s/exports/part.svg".formatted(id)).param("part", "piece/wing"))
+                .andExpect(status().isNotFound());
+    }
+
+    /** A round topper is four arcs or fewer, as long as its circumference. */
+    @Test
+    void aRoundTopperIsArcs() throws Exception {
+        String brief = TestBriefs.gatefold("5 in", "7 in").replace("\"ornaments\": []", """
+                "ornaments": [{"name": "moon", "face": "left gate/face", "outline": "circle 1 1/2 in", "x": "1/4 in",
+                 "y": "1 in", "lift": null, "paper": {"stock": "160 gsm", "colour": "#ffffff", "print": "PLAIN"},
+                 "glue": "OWN_PANEL"}]""");
+        String svg = got(project("Round", brief), "part.svg?part=topper/moon");
+        assertThat(paths(svg, "cut")).singleElement().satisfies(d -> {
+            assertThat(d.split("A")).hasSizeBetween(3, 5);
+            assertThat(length(d)).isCloseTo(Math.PI * 38.1, within(0.2));
+        });
+    }
+
+    /** What goes out for a machine is taken by the stand-in for one: parts with scores, and a sheet whose parts touch. */
+    @Test
+    void ownCutFilesAreTakenByTheCutter() throws Exception {
+        String id = project("By machine", TestBriefs.gatefold("5 in", "4 in"));
+        JsonNode plan = read(send(
+                        post("/api/cuttings"),
+                        "{\"cards\": [{\"project\": \"%s\", \"count\": 2}], \"keepsGrain\": true, \"twoAtOnce\": false, \"seconds\": 1, \"pins\": []}"
+                                .formatted(id))
+                .andExpect(status().isCreated()));
+        for (String what : List.of(
+                "part.svg?part=piece/base",
+                "part.svg?part=piece/base&dash=2&gap=1",
+                "sheet.svg?sheet=1&plan=" + plan.get("id").asString())) {
+            ObjectNode asked = json.createObjectNode().put("svg", got(id, what));
+            asked.putObject("machine")
+                    .put("width", 310)
+                    .put("height", 610)
+                    .put("cutting", 40)
+                    .put("scoring", 80)
+                    .put("travel", 200)
+                    .put("lift", 0.25)
+                    .put("step", 0.1);
+            JsonNode run = read(send(post("/api/cutter"), asked.toString()).andExpect(status().isOk()));
+            assertThat(run.get("refusals").size())
+                    .as(what + run.get("refusals"))
+                    .isZero();
+            assertThat(run.get("seconds").asDouble()).isPositive();
+            double wide = 0;
+            for (JsonNode stroke : run.get("strokes")) {
+                for (JsonNode point : stroke.get("points")) {
+                    wide = Math.max(wide, point.get(0).asDouble());
+                }
+            }
+            assertThat(wide)
+                    .isCloseTo(run.get("width").asDouble(), within(60.0))
+                    .isLessThanOrEqualTo(run.get("width").asDouble() + 0.01);
+        }
+    }
+
+    /** Any drawing of straight lines, arcs and curves, in any unit: a circle of 10 mm is 31.4 mm around. */
+    @Test
+    void foreignDrawingsAreReadInTheirUnits() throws Exception {
+        String svg = """
+                <svg xmlns='http://www.w3.org/2000/svg' width='2in' height='2in' viewBox='0 0 50.8 50.8'>
+                 <circle cx='20' cy='20' r='5'/><g id='score' transform='translate(0 30)'><line x1='1' y1='1' x2='11' y2='1'/></g>
+                 <rect x='30' y='5' width='10' height='8'/><polygon points='5,40 15,40 10,48'/></svg>""";
+        JsonNode run = read(send(
+                post("/api/cutter"), json.createObjectNode().put("svg", svg).toString()));
+        assertThat(run.get("refusals").size()).isZero();
+        assertThat(run.get("strokes").size()).isEqualTo(4);
+        assertThat(run.get("legs").get(1).get("seconds").asDouble()).isCloseTo(0.5 + 10.0 / 80, within(1e-6));
+        send(post("/api/cutter"), "{\"svg\": \"<svg\"}").andExpect(status().isUnprocessableContent());
+        send(post("/api/cutter"), "{\"svg\": null}").andExpect(status().isUnprocessableContent());
+        Random random = new Random(8);
+        for (int i = 0; i < 400; i++) {
+            StringBuilder bad = new StringBuilder(svg);
+            for (int k = 0; k <= random.nextInt(4); k++) {
+                bad.setCharAt(random.nextInt(bad.length()), (char) (32 + random.nextInt(95)));
+            }
+            String asked = json.createObjectNode().put("svg", bad.toString()).toString();
+            assertThat(send(post("/api/cutter"), asked)
+                            .andReturn()
+                            .getResponse()
+                            .getStatus())
+                    .isIn(200, 422);
+        }
+    }
+
+    @Test
+    void theCutListIsATable() throws Exception {
+        String csv = got(project("=SUM(1)", TestBriefs.gatefold("5 in", "7 in")), "parts.csv");
+        String[] lines = csv.split("\r\n");
+        assertThat(lines[0]).isEqualTo("count,part,size,width mm,height mm,goes on,note");
+        assertThat(lines[1]).startsWith("1,base,10 × 7 in,254.0,177.8,");
+    }
+
+    @ParameterizedTest
+    @CsvSource({"a/b:c, 'a b c'", "CON, card CON", "..hidden., hidden", "'Moon  \"gate\"', Moon gate"})
+    void fileNamesAreTakenByEverySystem(String name, String safe) {
+        assertThat(FileNames.safe(name)).isEqualTo(safe);
+    }
+
+    /** A project goes out and comes back as the same brief; an older format is brought up to date. */
+    @Test
+    void aProjectGoesOutAndComesBack() throws Exception {
+        String id = project("There and back", TestBriefs.gatefold("5 in", "7 in"));
+        String document = got(id, "project.json");
+        JsonNode back = read(send(post("/api/projects/documents"), document).andExpect(status().isCreated()));
+        assertThat(back.get("name").asString()).isEqualTo("There and back");
+        assertThat(back.get("brief"))
+                .isEqualTo(read(http.perform(get("/api/projects/" + id))).get("brief"));
+        ObjectNode older = (ObjectNode) json.readTree(document);
+        older.put("format", 3);
+        ((ObjectNode) older.get("brief")).remove("ownSteps");
+        send(post("/api/projects/documents"), older.toString()).andExpect(status().isCreated());
+        http.perform(get("/api/projects/%s/exports/project.json".formatted(id)))
+                .andExpect(header().string("Content-Disposition", containsString("There")));
+        if (Boolean.getBoolean("docs.write")) {
+            Files.writeString(EXAMPLE, document + "\n");
+        }
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "{} | vantbreeze",
+                "{\"vantbreeze\": \"project\", \"format\": 99} | format",
+                "{\"vantbreeze\": \"project\", \"format\": 4} | name",
+                "{\"vantbreeze\": \"project\", \"format\": 4, \"name\": \"x\", \"brief\": []} | brief",
+                "{\"vantbreeze\": \"project\", \"format\": 4, \"name\": \"x\", \"brief\": {\"units\": \"ELLS\"}} | brief.units"
+            })
+    void aFaultIsNamedByItsPath(String document, String path) throws Exception {
+        send(post("/api/projects/documents"), document)
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.fields[0].field").value(path));
+    }
+
+    /** Damaged documents are refused, or what is damaged does not matter: never an error of the server. */
+    @Test
+    void damagedDocumentsAreRefused() throws Exception {
+        String good = got(project("Fuzzed", TestBriefs.gatefold("5 in", "7 in")), "project.json");
+        Random random = new Random(5);
+        for (int i = 0; i < 400; i++) {
+            StringBuilder bad = new StringBuilder(good);
+            for (int k = 0; k <= random.nextInt(3); k++) {
+                int at = random.nextInt(bad.length());
+                switch (random.nextInt(3)) {
+                    case 0 -> bad.deleteCharAt(at);
+                    case 1 -> bad.setCharAt(at, (char) (32 + random.nextInt(95)));
+                    default -> bad.insert(at, "[{\"9".charAt(random.nextInt(4)));
+                }
+            }
+            int status = send(post("/api/projects/documents"), bad.toString())
+                    .andReturn()
+                    .getResponse()
+                    .getStatus();
+            assertThat(status).as(bad.toString()).isIn(201, 400, 422);
+        }
+    }
+
+    /** The published schema is made from what the interface says a brief is. Run with -Ddocs.write=true to write it anew. */
+    @Test
+    void theSchemaIsMadeFromTheInterface() throws Exception {
+        JsonNode schemas =
+                json.readTree(Files.readString(API)).get("components").get("schemas");
+        ObjectNode schema = json.createObjectNode()
+                .put("$schema", "http://json-schema.org/draft-07/schema#")
+                .put("$id", "urn:vantbreeze:project:4")
+                .put("title", "A card of Vantbreeze")
+                .put("type", "object");
+        schema.putArray("required").add("vantbreeze").add("format").add("name").add("brief");
+        ObjectNode properties = schema.putObject("properties");
+        properties.putObject("vantbreeze").put("const", "project");
+        properties.putObject("format").put("const", 4);
+        properties.putObject("name").put("type", "string").put("minLength", 1).put("maxLength", 80);
+        properties.putObject("brief").put("$ref", "#/definitions/Brief");
+        ObjectNode definitions = schema.putObject("definitions");
+        Set<String> wanted = new LinkedHashSet<>(List.of("Brief"));
+        for (boolean more = true; more; ) {
+            more = false;
+            for (String name : List.copyOf(wanted)) {
+                if (!definitions.has(name)) {
+                    String text = schemas.get(name).toString().replace("#/components/schemas/", "#/definitions/");
+                    definitions.set(name, nullable(json.readTree(text)));
+                    Matcher refs = Pattern.compile("#/definitions/(\\w+)").matcher(text);
+                    while (refs.find()) {
+                        wanted.add(refs.group(1));
+                    }
+                    more = true;
+                }
+            }
+        }
+        String written = schema.toPrettyString() + "\n";
+        if (Boolean.getBoolean("docs.write")) {
+            Files.writeString(SCHEMA, written);
+        }
+        assertThat(json.readTree(Files.readString(SCHEMA))).isEqualTo(schema);
+    }
+
+    /** What may be null may be null whatever else it may be. */
+    private JsonNode nullable(JsonNode node) {
+        if (node instanceof ObjectNode object) {
+            object.properties().forEach(e -> nullable(e.getValue()));
+            object.remove("example");
+            if (object.get("enum") instanceof ArrayNode values
+                    && object.get("type") instanceof ArrayNode types
+                    && types.toString().contains("null")) {
+                values.addNull();
+            }
+        } else if (node instanceof ArrayNode array) {
+            array.forEach(this::nullable);
+        }
+        return node;
+    }
+}

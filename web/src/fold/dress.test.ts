@@ -1,0 +1,36 @@
+import { expect, it } from "vitest";
+import type { Mat, PlacedOrnament } from "../api/types";
+import { dressOf } from "./dress";
+
+const paper = (colour: string) => ({ stock: "160 gsm", colour, print: "PLAIN" as const });
+
+it("lays mats over the panel and toppers over the mats, as high as foam holds them", () => {
+  const mat = (layer: number) =>
+    ({
+      face: "front/face",
+      panel: "front",
+      side: "FACE",
+      layer,
+      paper: paper("#222222"),
+      up: 0,
+      points: [],
+      holes: [],
+    }) as unknown as Mat;
+  const topper = {
+    name: "moon",
+    face: "front/face",
+    panel: "base/front",
+    side: "FACE",
+    points: [],
+    lift: { mm: 2 },
+  } as unknown as PlacedOrnament;
+  const dress = dressOf({
+    brief: { base: paper("#ffffff"), ornaments: [{ name: "moon", paper: paper("#dddd00") }] as never },
+    mats: [mat(1), mat(2)],
+    ornaments: [topper],
+  });
+  const high = dress.sheets.map((s) => s.high);
+  expect([...high].sort((a, b) => a - b)).toEqual(high);
+  expect(high[2]).toBeGreaterThan(2);
+  expect(dress.sheets[2]?.paper.colour).toBe("#dddd00");
+});

@@ -1,0 +1,62 @@
+import type { Brief, Mat, Paper, PlacedOrnament } from "../api/types";
+
+/** A paper on a panel, as it is drawn in space. */
+export interface Sheet {
+  key: string;
+  /** Id or name of the panel. */
+  panel: string;
+  side: "FACE" | "BACK";
+  points: number[][];
+  holes: number[][][];
+  paper: Paper;
+  /** Where its pattern's up is, degrees anticlockwise from the flat piece's up. */
+  up: number;
+  /** How high it lies over its panel while the card is open, mm. */
+  high: number;
+}
+
+/** How a card is dressed: what it is folded from, and what lies on its panels. */
+export interface Dress {
+  base: Paper;
+  sheets: Sheet[];
+}
+
+/** Papers are drawn so far apart that none flickers through another. */
+const APART_MM = 0.12;
+
+/** From a plan: mats from below upwards, toppers over them as high as foam holds them. */
+export function dressOf(plan: {
+  brief: Pick<Brief, "base" | "ornaments">;
+  mats: Mat[];
+  ornaments: PlacedOrnament[];
+}): Dress {
+  const layers = new Map<string, number>();
+  const sheets: Sheet[] = plan.mats.map((mat, i) => {
+    layers.set(mat.face, Math.max(layers.get(mat.face) ?? 0, mat.layer));
+    return {
+      key: `mat ${i}`,
+      panel: mat.panel,
+      side: mat.side,
+      points: mat.points,
+      holes: mat.holes,
+      paper: mat.paper,
+      up: mat.up,
+      high: APART_MM * mat.layer,
+    };
+  });
+  plan.ornaments.forEach((placed, i) => {
+    const paper = plan.brief.ornaments.find((o) => o.name === placed.name)?.paper;
+    if (!paper) return;
+    sheets.push({
+      key: `topper ${i}`,
+      panel: placed.panel,
+      side: placed.side,
+      points: placed.points,
+      holes: [],
+      paper,
+      up: 0,
+      high: APART_MM * ((layers.get(placed.face) ?? 0) + 1 + i) + placed.lift.mm,
+    });
+  });
+  return { base: plan.brief.base, sheets };
+}

@@ -1,0 +1,72 @@
+import { useQuery } from "@tanstack/react-query";
+import { Download, Upload } from "lucide-react";
+import { useRef, useState } from "react";
+import { api, backupAddress } from "../api/client";
+import { Button } from "../parts/Button";
+import { counted } from "../parts/counted";
+import { Trouble } from "../parts/Trouble";
+
+/** Everything that is kept, out as one file and in again; and when it was copied last by itself. */
+export function BackupPanel({ onRestored }: { onRestored(): void }) {
+  const store = useQuery({ queryKey: ["store"], queryFn: api.store });
+  const file = useRef<HTMLInputElement>(null);
+  const [said, setSaid] = useState<string | null>(null);
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
+
+  async function restore(zip: File) {
+    setBusy(true);
+    setSaid(null);
+    setTrouble(null);
+    try {
+      const done = await api.bringBack(zip);
+      setSaid(
+        `${counted(done.rows, "row")} looked at: ${done.added} brought in, ${done.changed} brought up to date. Nothing was taken away.`,
+      );
+      onRestored();
+    } catch (e) {
+      setTrouble(e instanceof Error ? e.message : String(e));
+    } finally {
+      setBusy(false);
+    }
+  }
+  return (
+    <section aria-label="Backup" className="border-rule mt-6 border-t pt-3">
+      <div className="flex flex-wrap items-center gap-3">
+        <p className="text-quiet m-0 grow basis-80">
+          {store.data?.newestCopy
+            ? `Copied by itself on ${new Date(`${store.data.newestCopy}T12:00`).toLocaleDateString()}; the last seven days are kept in ${store.data.copies}.`
+            : "It is copied by itself every day it is used; the last seven copies are kept."}
+        </p>
+        <a
+          href={backupAddress}
+          download
+          className="border-rule bg-raised hover:bg-accent-soft text-ink inline-flex min-h-9 items-center gap-1.5 rounded-md border px-2.5 text-sm font-semibold no-underline"
+        >
+          <Download aria-hidden size={16} /> Save a backup
+        </a>
+        <input
+          ref={file}
+          type="file"
+          accept=".zip,application/zip"
+          aria-label="Backup file"
+          className="sr-only"
+          onChange={(e) => {
+            const chosen = e.target.files?.[0];
+            e.target.value = "";
+            if (chosen) void restore(chosen);
+          }}
+        />
+        <Button disabled={busy} onClick={() => file.current?.click()}>
+          <Upload aria-hidden size={16} /> Bring a backup back
+        </Button>
+      </div>
+      {said && (
+        <p role="status" className="bg-sunken m-0 mt-2 rounded-md px-3 py-2">
+          {said}
+        </p>
+      )}
+      <Trouble text={trouble} />
+    </section>
+  );
+}
