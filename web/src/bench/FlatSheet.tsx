@@ -78,7 +78,7 @@ function PhotoUnder({ piece }: { piece: Piece }) {
   return (
     <>
       <clipPath id={id}>
-        <path d={path(piece.outline, piece.holes, height)} clipRule="evenodd" />
+        <path d={piece.cut} clipRule="evenodd" />
       </clipPath>
       <g clipPath={`url(#${id})`} data-testid="photo-under">
         <image
@@ -136,13 +136,7 @@ export function FlatSheet({
     >
       <RulerScale length={width} units={units} u={u} y={-rim.label - 2 * u} />
       <RulerScale length={height} units={units} u={u} x={-4 * u} upright />
-      <path
-        d={path(piece.outline, piece.holes, height)}
-        fillRule="evenodd"
-        fill="var(--card)"
-        stroke="var(--ink)"
-        strokeWidth={1.4 * u}
-      />
+      <path d={piece.cut} fillRule="evenodd" fill="var(--card)" stroke="var(--ink)" strokeWidth={1.4 * u} />
       <PhotoUnder piece={piece} />
       {mats
         .filter((m) => m.side === "FACE" && piece.panels.some((p) => p.name === m.panel))

@@ -1,6 +1,7 @@
 import { RotateCcw } from "lucide-react";
 import type { ParameterValue } from "../api/types";
 import { ChoiceWord } from "../parts/ChoiceWord";
+import { DrawingButton } from "../parts/DrawingButton";
 import { TextWord } from "../parts/TextWord";
 import { pretty } from "../state/lengths";
 import { useChange, usePlan } from "../state/useBench";
@@ -87,6 +88,25 @@ function ParameterWord({ parameter }: { parameter: ParameterValue }) {
           help={help}
           onCommit={set}
         />
+      ) : parameter.kind === "OUTLINE" ? (
+        <>
+          <ChoiceWord
+            label={parameter.label}
+            value={parameter.value.startsWith("drawn ") ? "drawn" : parameter.value}
+            choices={[
+              ...(parameter.value.startsWith("drawn ") ? [{ value: "drawn", label: "drawn outline" }] : []),
+              ...parameter.choices.map((c) => ({ value: c, label: c })),
+            ]}
+            onChoose={(c) => {
+              if (c !== "drawn") void set(c);
+            }}
+          />{" "}
+          <DrawingButton
+            of={`the ${parameter.label}`}
+            width="4 in"
+            onDrawn={(outline) => set(`drawn ${outline.slice(outline.indexOf(":") + 1)}`)}
+          />
+        </>
       ) : parameter.kind === "CHOICE" ? (
         <ChoiceWord
           label={parameter.label}

@@ -19,7 +19,7 @@ it("lays mats over the panel and toppers over the mats, as high as foam holds th
   const topper = {
     name: "moon",
     face: "front/face",
-    panel: "base/front",
+    panel: "front",
     side: "FACE",
     points: [],
     lift: { mm: 2 },

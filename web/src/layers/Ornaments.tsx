@@ -8,7 +8,7 @@ import { LengthWord } from "../bench/words";
 import { lengthText, pretty } from "../state/lengths";
 import { panelsOf } from "../state/panels";
 import { useChange, usePlan } from "../state/useBench";
-import { DrawingButton } from "./DrawingButton";
+import { DrawingButton } from "../parts/DrawingButton";
 import { OrnamentPlace } from "./OrnamentPlace";
 import { PaperWords } from "./PaperWords";
 import { placeOf } from "./place";
@@ -127,6 +127,7 @@ function OrnamentWords({ ornament, index }: { ornament: Ornament; index: number 
         />
         ,{" "}
         <DrawingButton
+          of="the ornament"
           width={hasTwoSides(shape) ? widthOf(shape.size) : shape.size}
           onDrawn={(outline) => set({ outline })}
         />

@@ -3,6 +3,6 @@ import type { Plan } from "../api/types";
 import { panelsOf } from "./panels";
 
 test("panels of all pieces follow each other", () => {
-  const pieces = [{ panels: [{ id: "base/back" }, { id: "base/front" }] }, { panels: [{ id: "bar/bar" }] }];
-  expect(panelsOf({ pieces } as Plan).map((p) => p.id)).toEqual(["base/back", "base/front", "bar/bar"]);
+  const pieces = [{ panels: [{ id: "back" }, { id: "front" }] }, { panels: [{ id: "bar" }] }];
+  expect(panelsOf({ pieces } as Plan).map((p) => p.id)).toEqual(["back", "front", "bar"]);
 });

@@ -287,7 +287,7 @@ final class FanConcertina implements FoldDesign {
         FlatMotion onPanel = front ? FlatMotion.IDENTITY : toPanelBehind(n, s);
         card.bond(new Bond(
                         name,
-                        name + "/" + name,
+                        name,
                         Side.BACK,
                         front ? "panel 1" : "panel " + n,
                         Side.FACE,

@@ -112,9 +112,9 @@ final class FloatingBook implements FoldDesign {
                 .build();
         Structure.Builder card = Structure.of(
                         base, book, strut("left", s, v.length(HIGH)), strut("right", s, v.length(HIGH)))
-                .bond(Bond.laid("right strut 1", "base/base", centre, up))
+                .bond(Bond.laid("right strut 1", "base", centre, up))
                 .bond(Bond.turned("right strut 4", Side.BACK, "right half", q.plus(s.times(4)), up))
-                .bond(Bond.laid("left strut 4", "base/base", centre.minus(s.times(4)), up))
+                .bond(Bond.laid("left strut 4", "base", centre.minus(s.times(4)), up))
                 .bond(Bond.turned("left strut 1", Side.BACK, "left half", q, up));
         if (hasFilm(v)) {
             addFilm(card, v);
@@ -139,7 +139,7 @@ final class FloatingBook implements FoldDesign {
                         90.0,
                         "right score 3",
                         45.0))
-                .anchoredAt("base/base");
+                .anchoredAt("base");
     }
 
     /** From edge to edge before the book, its ends folded under and taped to the two halves. */

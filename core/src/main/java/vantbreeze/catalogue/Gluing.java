@@ -46,9 +46,9 @@ final class Gluing {
         FlatMotion placement = under.motion().inverse().after(laid.motion());
         return new Bond(
                 panel.name() + " on " + onto.name(),
-                panel.id(),
+                panel.name(),
                 above ? laid.upSide().other() : laid.upSide(),
-                onto.id(),
+                onto.name(),
                 above ? under.upSide() : under.upSide().other(),
                 placement);
     }

@@ -140,9 +140,9 @@ final class InterlockingGatefold implements FoldDesign {
                 .build();
         Length centre = v.length(CENTRE);
         return Structure.of(base, around, inside)
-                .bond(Bond.turned("ring/ring", Side.BACK, "left gate", middle.x(), centre.minus(middle.y())))
+                .bond(Bond.turned("ring", Side.BACK, "left gate", middle.x(), centre.minus(middle.y())))
                 .bond(Bond.turned(
-                        "disc/disc",
+                        "disc",
                         Side.BACK,
                         "right gate",
                         v.width().times(2).plus(discMiddle.x()),

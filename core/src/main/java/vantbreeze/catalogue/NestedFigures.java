@@ -20,7 +20,7 @@ import vantbreeze.structure.Structure;
 /** Copies of one outline, each smaller than the one behind it, in one concertina that stands on level feet. */
 final class NestedFigures implements FoldDesign {
 
-    private static final String SHAPE = "shape";
+    private static final String OUTLINE = "outline";
     private static final String SMALLER = "smaller";
     private static final Parameter.Counts FIGURES = new Parameter.Counts(1, 5);
     private static final double HALF_OPEN = 0.6;
@@ -48,12 +48,14 @@ final class NestedFigures implements FoldDesign {
         return List.of(
                 Parameter.width(),
                 Parameter.height(),
-                Parameter.choice(
-                        SHAPE,
+                Parameter.outline(
+                        OUTLINE,
                         "outline",
                         "What is cut in every size; its sides touch at the foot, where the hinges are.",
-                        v -> "dome",
-                        v -> Silhouette.names(s -> s.touch() >= LEAST_TOUCH)),
+                        "dome",
+                        new Parameter.Shape(
+                                s -> s.touch() >= LEAST_TOUCH,
+                                "an outline that touches both sides of its box from the foot up over a quarter of its height")),
                 Parameter.lengths(
                         SMALLER,
                         "heights of the smaller figures",
@@ -84,13 +86,9 @@ final class NestedFigures implements FoldDesign {
         return heights;
     }
 
-    private static Silhouette shape(Values v) {
-        return Silhouette.named(v.choice(SHAPE)).orElseThrow();
-    }
-
     @Override
     public Structure build(Values v) {
-        Silhouette shape = shape(v);
+        Silhouette shape = v.outline(OUTLINE);
         List<Length> heights = heights(v);
         List<Polygon> figures = new ArrayList<>();
         List<Length> joints = new ArrayList<>();
@@ -141,7 +139,9 @@ final class NestedFigures implements FoldDesign {
             }
         }
         if (Silhouette.hasNeck(structure.panel("figure " + heights(v).size()).outline())) {
-            cautions.add(Necks.caution("figure " + heights(v).size(), "smallest " + v.choice(SHAPE)));
+            cautions.add(Necks.caution(
+                    "figure " + heights(v).size(),
+                    "smallest " + v.outline(OUTLINE).name()));
         }
         return cautions;
     }

@@ -5,6 +5,8 @@ import java.util.function.Function;
 import java.util.function.Predicate;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.UnitSystem;
+import vantbreeze.structure.CornerList;
+import vantbreeze.structure.Silhouette;
 
 /**
  * Something about a fold that the maker may choose.
@@ -15,7 +17,8 @@ import vantbreeze.measure.UnitSystem;
  * @param fallback the value when the maker says nothing, from the values before it; null when it must be given
  * @param range for a length, and for each of a list of lengths; otherwise null
  * @param counts for counts, and for how long a list is; otherwise null
- * @param choices for choices, the first one usual; otherwise null
+ * @param choices for choices, the first one usual, and the outlines of the library that suit; otherwise null
+ * @param shape what an outline must have; otherwise null
  * @param applies whether it matters, from the values before; where it does not, it has no value
  * @param advice how far it goes before the card sticks out when closed; null if that does not depend on it
  */
@@ -28,8 +31,12 @@ public record Parameter(
         Function<Values, Range> range,
         Counts counts,
         Function<Values, List<String>> choices,
+        Shape shape,
         Predicate<Values> applies,
         Function<Values, Advice> advice) {
+
+    /** @param words of what suits, "an outline that ..." */
+    record Shape(Predicate<Silhouette> suits, String words) {}
 
     /** @param what the length is, "the wing" */
     public record Advice(Length most, String what) {}
@@ -53,8 +60,14 @@ public record Parameter(
         PANELS,
         LENGTHS,
         CHOICE,
+        OUTLINE,
         GLUE
     }
+
+    private static final int LONGEST_TEXT = 1200;
+
+    /** Two numbers of a drawing program, with all their digits. */
+    private static final int LONGEST_CORNER = 40;
 
     public static final String WIDTH = "width";
     public static final String HEIGHT = "height";
@@ -91,7 +104,7 @@ public record Parameter(
 
     static Parameter length(
             String key, String label, String help, Function<Values, Object> fallback, Function<Values, Range> range) {
-        return new Parameter(key, label, help, Kind.LENGTH, fallback, range, null, null, v -> true, null);
+        return new Parameter(key, label, help, Kind.LENGTH, fallback, range, null, null, null, v -> true, null);
     }
 
     /** A width that any panel can have: from the least that can be cut to the width of the card. */
@@ -131,11 +144,11 @@ public record Parameter(
 
     static Parameter count(String key, String label, String help, int usual, int least, int most) {
         return new Parameter(
-                key, label, help, Kind.COUNT, v -> usual, null, new Counts(least, most), null, v -> true, null);
+                key, label, help, Kind.COUNT, v -> usual, null, new Counts(least, most), null, null, v -> true, null);
     }
 
     static Parameter panels(String key, String label, String help, PanelRows usual) {
-        return new Parameter(key, label, help, Kind.PANELS, v -> usual, null, null, null, v -> true, null);
+        return new Parameter(key, label, help, Kind.PANELS, v -> usual, null, null, null, null, v -> true, null);
     }
 
     /** Lengths in rising order. */
@@ -146,12 +159,12 @@ public record Parameter(
             Function<Values, Object> fallback,
             Counts counts,
             Function<Values, Range> range) {
-        return new Parameter(key, label, help, Kind.LENGTHS, fallback, range, counts, null, v -> true, null);
+        return new Parameter(key, label, help, Kind.LENGTHS, fallback, range, counts, null, null, v -> true, null);
     }
 
     /** Panels glued to panels; nothing, unless it is said. */
     static Parameter glue(String key, String label, String help) {
-        return new Parameter(key, label, help, Kind.GLUE, v -> GlueList.NONE, null, null, null, v -> true, null);
+        return new Parameter(key, label, help, Kind.GLUE, v -> GlueList.NONE, null, null, null, null, v -> true, null);
     }
 
     static Parameter choice(String key, String label, String help, String... choices) {
@@ -164,7 +177,23 @@ public record Parameter(
             String help,
             Function<Values, Object> fallback,
             Function<Values, List<String>> choices) {
-        return new Parameter(key, label, help, Kind.CHOICE, fallback, null, null, choices, v -> true, null);
+        return new Parameter(key, label, help, Kind.CHOICE, fallback, null, null, choices, null, v -> true, null);
+    }
+
+    /** An outline of the library, or one that the maker drew. */
+    static Parameter outline(String key, String label, String help, String usual, Shape shape) {
+        return new Parameter(
+                key,
+                label,
+                help,
+                Kind.OUTLINE,
+                v -> Silhouette.parse(usual),
+                null,
+                null,
+                v -> Silhouette.names(shape.suits()),
+                shape,
+                v -> true,
+                null);
     }
 
     /**
@@ -179,9 +208,15 @@ public record Parameter(
             case LENGTHS -> LengthList.parse(text, bareUnit);
             case COUNT -> count(text);
             case CHOICE -> text.strip();
+            case OUTLINE -> Silhouette.parse(text);
             case PANELS -> PanelRows.parse(text, bareUnit);
             case GLUE -> GlueList.parse(text);
         };
+    }
+
+    /** More characters than any value needs. */
+    public int longestText() {
+        return kind == Kind.OUTLINE ? CornerList.MOST * LONGEST_CORNER : LONGEST_TEXT;
     }
 
     private Integer count(String text) {
@@ -200,6 +235,9 @@ public record Parameter(
             case LENGTHS -> "lengths in rising order, such as 1, 2, 3 1/2 in";
             case COUNT -> counts.text();
             case CHOICE -> "a choice";
+            case OUTLINE ->
+                "an outline of the library, or \"drawn\" and its %d to %d corners"
+                        .formatted(CornerList.FEWEST, CornerList.MOST);
             case PANELS ->
                 "%d to %d widths with M or V between them, rows with a slash between them"
                         .formatted(PanelList.FEWEST, PanelList.MOST);
@@ -209,17 +247,17 @@ public record Parameter(
 
     /** The same with a narrower range. */
     Parameter within(Function<Values, Range> narrower) {
-        return new Parameter(key, label, help, kind, fallback, narrower, counts, choices, applies, advice);
+        return new Parameter(key, label, help, kind, fallback, narrower, counts, choices, shape, applies, advice);
     }
 
     /** The same, where it matters only sometimes. */
     Parameter onlyIf(Predicate<Values> condition) {
-        return new Parameter(key, label, help, kind, fallback, range, counts, choices, condition, advice);
+        return new Parameter(key, label, help, kind, fallback, range, counts, choices, shape, condition, advice);
     }
 
     /** The same with what keeps the closed card within its size. */
     Parameter advised(Function<Values, Advice> most) {
-        return new Parameter(key, label, help, kind, fallback, range, counts, choices, applies, most);
+        return new Parameter(key, label, help, kind, fallback, range, counts, choices, shape, applies, most);
     }
 
     private static Range side() {

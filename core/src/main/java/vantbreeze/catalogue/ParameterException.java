@@ -3,6 +3,7 @@ package vantbreeze.catalogue;
 import java.util.List;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Ruler;
+import vantbreeze.structure.Silhouette;
 
 /** A parameter that is missing or outside its range. Keeps all parts, so a form can show them in its own units. */
 public final class ParameterException extends IllegalArgumentException {
@@ -34,6 +35,20 @@ public final class ParameterException extends IllegalArgumentException {
 
     ParameterException(Parameter parameter, String value, List<String> choices) {
         this(parameter, value, String.join(", ", choices));
+    }
+
+    ParameterException(Parameter parameter, Silhouette value) {
+        this(
+                parameter,
+                null,
+                value.name(),
+                null,
+                parameter.shape().words(),
+                "The %s (%s) must be %s."
+                        .formatted(
+                                parameter.label(),
+                                value.name(),
+                                parameter.shape().words()));
     }
 
     private ParameterException(Parameter parameter, Object value, String allowed) {

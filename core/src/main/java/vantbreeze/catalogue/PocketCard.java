@@ -321,7 +321,7 @@ final class PocketCard implements FoldDesign {
         LineSegment score =
                 new LineSegment(new Coordinate(fold.count(), 0), new Coordinate(fold.count(), tall.count()));
         Structure.Builder card = Structure.of(folder, base)
-                .bond(Bond.laid("inside", "base/base", v.length(BORDER).minus(u), v.length(BORDER)))
+                .bond(Bond.laid("inside", "base", v.length(BORDER).minus(u), v.length(BORDER)))
                 .bond(new Bond(
                                 "pocket on inside",
                                 "pocket",
@@ -336,7 +336,7 @@ final class PocketCard implements FoldDesign {
         }
         return card.displayed(Map.of("score 1", AJAR, "score 2", 180.0))
                 .lying("opened", Map.of("score 1", 0.0))
-                .anchoredAt("base/base");
+                .anchoredAt("base");
     }
 
     /** Along the bottom, along the outer edge up to the mouth, never across it, and where something is stopped. */

@@ -100,8 +100,8 @@ final class Proscenium {
             addInner(card, v, i);
         }
         /* The front bar closes the box: whatever is glued inside goes in first. */
-        card.bond(Bond.laid("bar/bar", "left wing", Length.ZERO, low))
-                .bond(Bond.laid("bar/bar", "right wing", depth.times(2), low));
+        card.bond(Bond.laid("bar", "left wing", Length.ZERO, low))
+                .bond(Bond.laid("bar", "right wing", depth.times(2), low));
         return card.anchoredAt("back");
     }
 

@@ -21,7 +21,7 @@ import vantbreeze.structure.Structure;
  */
 final class ShapedGate implements FoldDesign {
 
-    private static final String SHAPE = "shape";
+    private static final String OUTLINE = "outline";
     private static final String LOWER = "lower";
     private static final String FLAP = "flap";
     private static final String TRIMMED = "trimmed at the hinge";
@@ -49,12 +49,14 @@ final class ShapedGate implements FoldDesign {
         return List.of(
                 Parameter.width(),
                 Parameter.height(),
-                Parameter.choice(
-                        SHAPE,
+                Parameter.outline(
+                        OUTLINE,
                         "outline",
                         "What is cut three times.",
-                        v -> "heart",
-                        v -> Silhouette.names(Silhouette::hasWholeFlaps)),
+                        "heart",
+                        new Parameter.Shape(
+                                Silhouette::hasWholeFlaps,
+                                "an outline that is the same left and right, each flap of it in one stretch")),
                 Parameter.choice(
                         LOWER,
                         "lower copy",
@@ -87,7 +89,7 @@ final class ShapedGate implements FoldDesign {
 
     /** The middle copy. */
     private static Polygon outline(Values v) {
-        return Silhouette.named(v.choice(SHAPE)).orElseThrow().scaled(wide(v), v.height());
+        return v.outline(OUTLINE).scaled(wide(v), v.height());
     }
 
     private static Length wide(Values v) {
@@ -115,10 +117,10 @@ final class ShapedGate implements FoldDesign {
         return Structure.of(middle, copy("left copy", outline), copy("right copy", lower))
                 .bond(onFlap("right copy", "right flap", rightLine, offset))
                 .bond(onFlap("left copy", "left flap", leftLine, 0))
-                .lay("left copy/left copy", "right copy/right copy")
+                .lay("left copy", "right copy")
                 .habit(Habit.BARE, "left flap", "right flap")
                 .displayed(Map.of("left score", AJAR, "right score", AJAR))
-                .anchoredAt("middle/middle");
+                .anchoredAt("middle");
     }
 
     private static Piece copy(String name, Polygon outline) {
@@ -132,7 +134,7 @@ final class ShapedGate implements FoldDesign {
                 new Coordinate(line[0].x().count(), 1));
         return new Bond(
                 copy + " on " + flap,
-                copy + "/" + copy,
+                copy,
                 Side.BACK,
                 flap,
                 Side.BACK,
@@ -141,6 +143,8 @@ final class ShapedGate implements FoldDesign {
 
     @Override
     public List<Caution> cautions(Values v) {
-        return Silhouette.hasNeck(outline(v)) ? List.of(Necks.caution("middle/middle", v.choice(SHAPE))) : List.of();
+        return Silhouette.hasNeck(outline(v))
+                ? List.of(Necks.caution("middle", v.outline(OUTLINE).name()))
+                : List.of();
     }
 }

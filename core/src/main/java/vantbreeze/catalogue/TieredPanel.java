@@ -186,13 +186,13 @@ final class TieredPanel implements FoldDesign {
                             .name(name, new Point(Values.half(plate), Values.half(high)))
                             .build())
                     .bond(Bond.laid(
-                            name + "/" + name,
+                            name,
                             strip.frontPanel(),
                             strip.frontAt().minus(Values.half(plate.minus(front))),
                             Length.ZERO));
-            behind = name + "/" + name;
+            behind = name;
             wide = plate;
         }
-        return card.displayed(displayed).anchoredAt("base/base");
+        return card.displayed(displayed).anchoredAt("base");
     }
 }

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.ToolGrid;
+import vantbreeze.structure.Silhouette;
 import vantbreeze.structure.Structure;
 
 /** The resolved parameters of a fold. */
@@ -73,6 +74,11 @@ public final class Values {
                 List<String> choices = parameter.choices().apply(before);
                 if (!choices.contains(value)) {
                     throw new ParameterException(parameter, (String) value, choices);
+                }
+            }
+            case OUTLINE -> {
+                if (!parameter.shape().suits().test((Silhouette) value)) {
+                    throw new ParameterException(parameter, (Silhouette) value);
                 }
             }
             case PANELS, GLUE -> {}
@@ -153,6 +159,10 @@ public final class Values {
 
     public String choice(String key) {
         return (String) byKey.get(key);
+    }
+
+    Silhouette outline(String key) {
+        return (Silhouette) byKey.get(key);
     }
 
     public GlueList glue(String key) {

@@ -206,7 +206,7 @@ final class Waterfall implements FoldDesign {
         /* Pages that are turned up run under the belt with their strip: it must be free over their whole width. */
         Length ends = Values.half(v.width().minus(v.length(WIDE)).minus(PLAY));
         Structure.Builder card = Structure.of(base, belt, strip)
-                .bond(Bond.laid("belt/belt", "base/base", Length.ZERO, beltLow)
+                .bond(Bond.laid("belt", "base", Length.ZERO, beltLow)
                         .along(List.of(
                                 Rectangles.between(Length.ZERO, Length.ZERO, ends, v.length(BELT)),
                                 Rectangles.between(v.width().minus(ends), Length.ZERO, v.width(), v.length(BELT)))))
@@ -218,17 +218,17 @@ final class Waterfall implements FoldDesign {
                 SLIDE,
                 "tail",
                 Side.FACE,
-                "base/base",
+                "base",
                 Side.FACE,
                 down.after(overTheEdge),
                 0,
                 -1,
                 travel(v),
-                "belt/belt",
+                "belt",
                 Optional.of(new Point(left.plus(Values.half(wide)), studAt(v)))));
         pages(v, card, left, front);
         stages(n, pitch, card);
-        return card.staysFolded().anchoredAt("base/base");
+        return card.staysFolded().anchoredAt("base");
     }
 
     /** Face up, its front run below and its tail above; the slot is round the stud when nothing has been pulled yet. */
@@ -275,7 +275,7 @@ final class Waterfall implements FoldDesign {
                             .name(name, new Point(Values.half(v.length(WIDE)), Values.half(page)))
                             .build())
                     .bond(Bond.laid(
-                            name + "/" + name,
+                            name,
                             "segment " + i,
                             aside.minus(left),
                             front.minus(v.length(PITCH).times(i - 1)).minus(page)))
@@ -293,12 +293,12 @@ final class Waterfall implements FoldDesign {
         for (int turned = 0; turned < n; turned++) {
             Set<String> here = Set.of(turned == 0 ? Stage.CLOSED : name(turned));
             for (int i = 1; i <= turned; i++) {
-                card.lay("belt/belt", "segment " + i, here);
+                card.lay("belt", "segment " + i, here);
             }
             for (int i = turned + 1; i <= n; i++) {
-                card.lay("segment " + i, "belt/belt", here);
+                card.lay("segment " + i, "belt", here);
                 if (i < n) {
-                    card.lay("page " + i + "/page " + i, "page " + (i + 1) + "/page " + (i + 1), here);
+                    card.lay("page " + i, "page " + (i + 1), here);
                 }
             }
             if (turned > 0) {

@@ -201,8 +201,8 @@ record WithMount(FoldDesign fold) implements WithExtra {
                         .valley("mount score 4")
                         .panel("mount's right tab", v.length(TAB))
                         .build())
-                .bond(Bond.laid("mount's left tab", left.id(), x, y))
-                .bond(Bond.laid("mount's right tab", right.id(), x.minus(rise.times(2)), y))
+                .bond(Bond.laid("mount's left tab", left.name(), x, y))
+                .bond(Bond.laid("mount's right tab", right.name(), x.minus(rise.times(2)), y))
                 .habit(
                         Habit.BARE,
                         "mount's left tab",

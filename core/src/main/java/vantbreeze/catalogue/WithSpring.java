@@ -82,7 +82,7 @@ record WithSpring(FoldDesign fold) implements WithExtra {
         Structure.Builder card = plain.extended();
         spring.addTo(
                 card,
-                plain.panel(v.choice(SPRING)).id(),
+                plain.panel(v.choice(SPRING)).name(),
                 Length.nearestTo(box.getMinX()).plus(v.length(LEFT)),
                 Length.nearestTo(box.getMinY()).plus(v.length(LOW)));
         return card.displayedWith(spring.displayed()).build();

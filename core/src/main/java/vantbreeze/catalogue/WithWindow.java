@@ -144,9 +144,9 @@ record WithWindow(FoldDesign fold) implements WithExtra {
                 .piece(film)
                 .bond(new Bond(
                         FILM + " behind " + panel.name(),
-                        FILM + "/" + FILM,
+                        FILM,
                         hidden.other(),
-                        panel.id(),
+                        panel.name(),
                         hidden,
                         FlatMotion.shift(left.minus(RIM).count(), low.minus(RIM).count())))
                 .build();

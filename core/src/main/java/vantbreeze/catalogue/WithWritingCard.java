@@ -96,12 +96,12 @@ record WithWritingCard(FoldDesign fold) implements WithExtra {
                 ? Bond.turned(
                         "writing back",
                         Side.BACK,
-                        panel.id(),
+                        panel.name(),
                         Length.nearestTo(box.getMaxX()).minus(v.length(LEFT)).plus(u),
                         low)
                 : Bond.laid(
                         "writing back",
-                        panel.id(),
+                        panel.name(),
                         Length.nearestTo(box.getMinX()).plus(v.length(LEFT)).minus(u),
                         low);
         return plain.extended()

@@ -76,6 +76,6 @@ public record FlatStage(String name, List<Placed> panels, List<Gap> gaps, List<F
         return panels.stream()
                 .filter(p -> p.panel().equals(panel))
                 .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("No panel (%s) lies here.".formatted(panel.id())));
+                .orElseThrow(() -> new IllegalArgumentException("No panel (%s) lies here.".formatted(panel.name())));
     }
 }

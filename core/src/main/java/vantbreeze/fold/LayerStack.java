@@ -226,7 +226,7 @@ public record LayerStack(FlatStage stage, List<Spot> spots) {
                 return i;
             }
         }
-        throw new IllegalArgumentException("No panel (%s) lies here.".formatted(panel.id()));
+        throw new IllegalArgumentException("No panel (%s) lies here.".formatted(panel.name()));
     }
 
     /** The crease conditions along one stretch of boundary. */

@@ -43,8 +43,9 @@ final class Drift implements Displaced {
     Drift(Structure structure, Map<Knob, Double> missed) {
         this.structure = structure;
         for (Hinge hinge : structure.hinges()) {
-            hingesOf.computeIfAbsent(hinge.first().id(), k -> new ArrayList<>()).add(hinge);
-            hingesOf.computeIfAbsent(hinge.second().id(), k -> new ArrayList<>())
+            hingesOf.computeIfAbsent(hinge.first().name(), k -> new ArrayList<>())
+                    .add(hinge);
+            hingesOf.computeIfAbsent(hinge.second().name(), k -> new ArrayList<>())
                     .add(hinge);
         }
         missed.forEach((knob, counts) -> miss(knob.shift(), counts));
@@ -105,7 +106,7 @@ final class Drift implements Displaced {
 
     /** How far the line of an edge moves. */
     private double[] movedBy(Panel panel, Coordinate a, Coordinate b) {
-        for (Hinge hinge : hingesOf.getOrDefault(panel.id(), List.of())) {
+        for (Hinge hinge : hingesOf.getOrDefault(panel.name(), List.of())) {
             if (hinge.line().distance(a) < ON_LINE && hinge.line().distance(b) < ON_LINE) {
                 return scores.getOrDefault(hinge.score().id(), STILL);
             }

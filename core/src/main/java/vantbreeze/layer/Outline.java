@@ -15,6 +15,7 @@ import org.locationtech.jts.util.GeometricShapeFactory;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
 import vantbreeze.measure.UnitSystem;
+import vantbreeze.structure.CornerList;
 import vantbreeze.structure.Silhouette;
 
 /**
@@ -29,7 +30,6 @@ public record Outline(String text, Polygon polygon) {
             "a size such as \"2 x 3 in\", \"circle 1 1/2 in\", \"turned square 1 3/4 in\", an outline of the library such as \"heart 2 x 2 in\", or \"outline 2 in: 0,0 4,0 2,3\" with 3 to 400 corners";
     public static final Length SMALLEST = Length.inches(1, 4);
     public static final Length LARGEST = Length.inches(12);
-    private static final int MOST_CORNERS = 400;
     private static final GeometryFactory GEOMETRY = new GeometryFactory();
 
     private static final double FINE_COUNTS = 0.05 * Length.COUNTS_PER_MILLIMETRE;
@@ -114,19 +114,7 @@ public record Outline(String text, Polygon polygon) {
     }
 
     private static Outline corners(String text, Length width, String list) {
-        List<Coordinate> corners = new ArrayList<>();
-        for (String pair : list.split("\\s+")) {
-            String[] numbers = pair.split(",");
-            if (numbers.length != 2) {
-                throw new IllegalArgumentException(
-                        "The corner (%s) must be two numbers such as 1.5,2.".formatted(pair));
-            }
-            corners.add(new Coordinate(number(numbers[0]), number(numbers[1])));
-        }
-        if (corners.size() < 3 || corners.size() > MOST_CORNERS) {
-            throw new IllegalArgumentException(
-                    "The outline has %d corners; it must have 3 to %d.".formatted(corners.size(), MOST_CORNERS));
-        }
+        List<Coordinate> corners = CornerList.parse(list);
         Envelope box = new Envelope();
         corners.forEach(box::expandToInclude);
         if (!(box.getWidth() > 0)) {
@@ -139,18 +127,6 @@ public record Outline(String text, Polygon polygon) {
                 .toList());
         ring.add(ring.get(0).copy());
         return new Outline(text, GEOMETRY.createPolygon(ring.toArray(new Coordinate[0])));
-    }
-
-    private static double number(String text) {
-        try {
-            double number = Double.parseDouble(text);
-            if (Double.isFinite(number)) {
-                return number;
-            }
-        } catch (NumberFormatException e) {
-            // told below, in words that say what to change
-        }
-        throw new IllegalArgumentException("The corner's coordinate (%s) must be a number.".formatted(text));
     }
 
     /**

@@ -5,6 +5,7 @@ import java.util.Optional;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Ruler;
 import vantbreeze.measure.Size;
+import vantbreeze.structure.Piece;
 import vantbreeze.structure.Point;
 import vantbreeze.structure.ScoreLine;
 
@@ -15,29 +16,43 @@ import vantbreeze.structure.ScoreLine;
  * @param from the mark at the left
  * @param to the mark at the right
  * @param whole from the one to the other
+ * @param byHand how the fold is made without a ruler, if it can be
  */
 public record ObliqueReading(
-        ScoreLine score, RulerMark from, RulerMark to, Length whole, boolean runsThrough, Length begins, Length ends)
+        ScoreLine score,
+        RulerMark from,
+        RulerMark to,
+        Length whole,
+        boolean runsThrough,
+        Length begins,
+        Length ends,
+        Optional<CornerToMark> byHand)
         implements ScoreReading {
 
-    /** @param all the scores of the piece */
-    static ObliqueReading of(ScoreLine score, Size size, List<ScoreLine> all) {
+    static ObliqueReading of(ScoreLine score, Piece piece) {
+        Size size = piece.size();
+        List<ScoreLine> all = piece.scores();
+        Optional<CornerToMark> byHand = piece.polygon().isRectangle()
+                ? CornerToMark.of(score.from().coordinate(), score.to().coordinate(), size)
+                : Optional.empty();
         boolean rightwards = !score.to().x().isLessThan(score.from().x());
         Point left = rightwards ? score.from() : score.to();
         Point right = rightwards ? score.to() : score.from();
         Optional<RulerMark> begins = mark(left, size, all);
         Optional<RulerMark> ends = mark(right, size, all);
         return begins.isPresent() && ends.isPresent()
-                ? fromEndToEnd(score, left, right, begins.get(), ends.get())
-                : fromEdgeToEdge(score, left, right, size);
+                ? fromEndToEnd(score, left, right, begins.get(), ends.get(), byHand)
+                : fromEdgeToEdge(score, left, right, size, byHand);
     }
 
-    private static ObliqueReading fromEndToEnd(ScoreLine score, Point left, Point right, RulerMark from, RulerMark to) {
+    private static ObliqueReading fromEndToEnd(
+            ScoreLine score, Point left, Point right, RulerMark from, RulerMark to, Optional<CornerToMark> byHand) {
         Length whole = Length.nearestTo(left.coordinate().distance(right.coordinate()));
-        return new ObliqueReading(score, from, to, whole, true, Length.ZERO, whole);
+        return new ObliqueReading(score, from, to, whole, true, Length.ZERO, whole, byHand);
     }
 
-    private static ObliqueReading fromEdgeToEdge(ScoreLine score, Point left, Point right, Size size) {
+    private static ObliqueReading fromEdgeToEdge(
+            ScoreLine score, Point left, Point right, Size size, Optional<CornerToMark> byHand) {
         double dx = right.x().minus(left.x()).count();
         double dy = right.y().minus(left.y()).count();
         double across = size.width().count();
@@ -59,7 +74,8 @@ public record ObliqueReading(
                 whole,
                 begins.equals(Length.ZERO) && ends.equals(whole),
                 begins,
-                ends);
+                ends,
+                byHand);
     }
 
     /** A corner, the end of a score that a board sets, or a tick on an edge. */
@@ -93,6 +109,14 @@ public record ObliqueReading(
 
     /** The same as the piece lies turned over like a page. */
     public ObliqueReading turnedOver() {
-        return new ObliqueReading(score, from.turnedOver(), to.turnedOver(), whole, runsThrough, begins, ends);
+        return new ObliqueReading(
+                score,
+                from.turnedOver(),
+                to.turnedOver(),
+                whole,
+                runsThrough,
+                begins,
+                ends,
+                byHand.map(CornerToMark::turnedOver));
     }
 }

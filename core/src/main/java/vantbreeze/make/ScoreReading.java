@@ -41,7 +41,7 @@ public sealed interface ScoreReading permits SquareReading, ObliqueReading, Temp
         }
         return score.isUpright() || score.isLevel()
                 ? SquareReading.of(score, piece.size())
-                : ObliqueReading.of(score, piece.size(), piece.scores());
+                : ObliqueReading.of(score, piece);
     }
 
     /** What has more corners is cut around its template, and its scores come with it. */

@@ -118,8 +118,8 @@ final class Fixes {
 
     private void widen(String panelId) {
         for (Hinge hinge : plan.structure().hinges()) {
-            boolean left =
-                    hinge.second().id().equals(panelId) || hinge.first().id().equals(panelId);
+            boolean left = hinge.second().name().equals(panelId)
+                    || hinge.first().name().equals(panelId);
             if (left && hinge.score().isUpright()) {
                 Length at = hinge.score().from().x();
                 Length grow = brief.tools().ruler().ceiling(Snags.NARROWEST_PANEL);

@@ -49,7 +49,7 @@ public record Folding(
                 .toArray(String[]::new);
         Structure alone = Structure.of(piece)
                 .openWhenClosed(open)
-                .anchoredAt(piece.panels().get(0).id());
+                .anchoredAt(piece.panels().get(0).name());
         List<Motion> motions = FlatFolder.closed(alone).faults().isEmpty()
                 ? motions(alone, FRAMES, Turns.atOnce(alone), List.of())
                 : List.of();

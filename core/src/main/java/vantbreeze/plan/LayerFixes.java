@@ -50,7 +50,7 @@ final class LayerFixes {
     private void upright(String panel) {
         Matting matting = brief.matting();
         for (Face face : plan.faces()) {
-            if (face.panel().id().equals(panel) && matting.on(face).turned()) {
+            if (face.panel().name().equals(panel) && matting.on(face).turned()) {
                 Finish turned = matting.on(face).turnedRound();
                 add("Turn the mat on the " + face.label(), brief.withMatting(matting.with(face, turned)));
             }
@@ -64,7 +64,7 @@ final class LayerFixes {
 
     private void cover(String panel) {
         for (Face face : plan.faces()) {
-            if (face.panel().id().equals(panel)) {
+            if (face.panel().name().equals(panel)) {
                 add(
                         "Lay a mat on the " + face.label(),
                         brief.withMatting(brief.matting().with(face, Finish.mats(1))));

@@ -89,7 +89,7 @@ final class LayerSnags {
     }
 
     private static Snag.Place place(Panel panel) {
-        return new Snag.Place(Snag.Kind.PANEL, panel.id());
+        return new Snag.Place(Snag.Kind.PANEL, panel.name());
     }
 
     private void dropped() {

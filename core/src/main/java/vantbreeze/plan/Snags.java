@@ -159,7 +159,7 @@ final class Snags {
                         Snag.Code.PANEL_TOO_NARROW,
                         Severity.WARNING,
                         Snag.Kind.PANEL,
-                        panel.id(),
+                        panel.name(),
                         "The %s is %s wide; under %s it does not fold cleanly."
                                 .formatted(panel.name(), ruler.text(narrow), ruler.about(NARROWEST_PANEL)));
             }
@@ -216,7 +216,7 @@ final class Snags {
                     Snag.Code.PANELS_OVERLAP,
                     Severity.NOTE,
                     Snag.Kind.PANEL,
-                    b.id(),
+                    b.name(),
                     "The %s and the %s overlap by %s: close the %s first."
                             .formatted(
                                     a.name(),
@@ -259,7 +259,7 @@ final class Snags {
                     Snag.Code.OF_THIS_FOLD,
                     Severity.NOTE,
                     Snag.Kind.PANEL,
-                    work.structure().panel(caution.panel()).id(),
+                    work.structure().panel(caution.panel()).name(),
                     caution.text().apply(ruler));
         }
     }
@@ -289,7 +289,7 @@ final class Snags {
                     Snag.Code.STICKS_OUT,
                     Severity.WARNING,
                     Snag.Kind.PANEL,
-                    projection.panels().get(0).id(),
+                    projection.panels().get(0).name(),
                     "Closed, the %s sticks out by %s %s: the card is %s, not %s.%s"
                             .formatted(
                                     projection.panels().get(0).name(),

@@ -172,8 +172,7 @@ record Arrangement(List<Panel> panels, List<Hinge> hinges, List<Vertex> vertices
                 .map(Piece.PanelName::name)
                 .findFirst()
                 .orElse("panel " + number);
-        return new Panel(
-                piece.name() + "/" + name, name, piece.name(), piece.material(), Corners.withoutStraight(face));
+        return new Panel(name, piece.name(), piece.material(), Corners.withoutStraight(face));
     }
 
     private static boolean contains(Polygon face, Coordinate at) {

@@ -23,7 +23,39 @@ public sealed interface Curve {
      *
      * @param anticlockwise with y upwards
      */
-    record Arc(Coordinate from, Coordinate to, double radius, boolean anticlockwise) implements Curve {}
+    record Arc(Coordinate from, Coordinate to, double radius, boolean anticlockwise) implements Curve {
+
+        /**
+         * As cubic curves, for what knows no arcs: each the two control points and the end, of at most an eighth of a circle, which it
+         * misses by less than a hundred thousandth of the radius (control points at 4/3 tan(angle / 4) of it along the tangents).
+         */
+        public List<Coordinate[]> cubics() {
+            double half = Math.asin(Math.min(1, from.distance(to) / (2 * radius)));
+            double side = anticlockwise ? 1 : -1;
+            double toMiddle = radius * Math.cos(half) * side / from.distance(to);
+            Coordinate middle = new Coordinate(
+                    (from.x + to.x) / 2 - toMiddle * (to.y - from.y), (from.y + to.y) / 2 + toMiddle * (to.x - from.x));
+            int parts = (int) Math.ceil(2 * half / (Math.PI / 4));
+            double turn = side * 2 * half / parts;
+            double reach = 4.0 / 3 * Math.tan(turn / 4);
+            double begin = Math.atan2(from.y - middle.y, from.x - middle.x);
+            List<Coordinate[]> cubics = new ArrayList<>();
+            for (int i = 0; i < parts; i++) {
+                double a = begin + i * turn;
+                double b = a + turn;
+                cubics.add(new Coordinate[] {
+                    on(middle, Math.cos(a) - reach * Math.sin(a), Math.sin(a) + reach * Math.cos(a)),
+                    on(middle, Math.cos(b) + reach * Math.sin(b), Math.sin(b) - reach * Math.cos(b)),
+                    i + 1 == parts ? to : on(middle, Math.cos(b), Math.sin(b))
+                });
+            }
+            return cubics;
+        }
+
+        private Coordinate on(Coordinate middle, double x, double y) {
+            return new Coordinate(middle.x + radius * x, middle.y + radius * y);
+        }
+    }
 
     /** Corners this far off a circle are on it: rounding to whole counts leaves them up to 0.71 counts off. */
     double ON_CIRCLE = 1.5;

@@ -9,10 +9,10 @@ import vantbreeze.measure.Size;
 /**
  * A region of a piece bounded by edges, scores and cuts.
  *
- * @param id the piece's and the panel's name: unique in a structure
+ * @param name unique in a structure: what bonds, stages and briefs call it by
  * @param outline in counts of 1/640 mm on the flat piece
  */
-public record Panel(String id, String name, String piece, Material material, Polygon outline) {
+public record Panel(String name, String piece, Material material, Polygon outline) {
 
     /** Whether what lies behind it is seen through it. */
     public boolean isClear() {
@@ -22,13 +22,13 @@ public record Panel(String id, String name, String piece, Material material, Pol
     @Override
     public boolean equals(Object other) {
         return this == other
-                || (other instanceof Panel panel && id.equals(panel.id) && outline.equalsExact(panel.outline));
+                || (other instanceof Panel panel && name.equals(panel.name) && outline.equalsExact(panel.outline));
     }
 
-    /** By its id, which is unique in a structure: panels are looked up much more often than they are told apart. */
+    /** By its name, which is unique in a structure: panels are looked up much more often than they are told apart. */
     @Override
     public int hashCode() {
-        return id.hashCode();
+        return name.hashCode();
     }
 
     /** The box around it on the flat piece. */

@@ -16,7 +16,7 @@ import vantbreeze.material.DataTable;
 import vantbreeze.measure.Length;
 
 /**
- * An outline of our own drawing in a box of 1 by 1, y up.
+ * An outline in a box of 1 by 1, y up: of our own drawing, or of the maker's.
  *
  * @param isMirrored whether it equals its mirror image about the upright axis
  * @param segments around it, each beginning where the one before ends
@@ -84,6 +84,35 @@ public record Silhouette(String name, boolean isMirrored, List<Segment> segments
             .filter(Silhouette::findsWholeFlaps)
             .map(Silhouette::name)
             .toList();
+
+    /** What one is called that is not in the library. */
+    static final String DRAWN = "drawn outline";
+
+    private static final String CORNERS = "drawn ";
+
+    /**
+     * @param text the name of one in the library, or "drawn" and the corners, such as "drawn 0,0 4,0 2,3": their box is the card
+     * @throws IllegalArgumentException if it is neither, or no outline
+     */
+    public static Silhouette parse(String text) {
+        String said = text.strip();
+        if (said.startsWith(CORNERS)) {
+            return Drawn.read(said.substring(CORNERS.length()));
+        }
+        return named(said)
+                .orElseThrow(() -> new IllegalArgumentException("There is no outline called (%s)."
+                        .formatted(said.length() > 60 ? said.substring(0, 60) + " …" : said)));
+    }
+
+    /** As {@link #parse} reads it. */
+    @Override
+    public String toString() {
+        return isDrawn() ? CORNERS + Drawn.text(this) : name;
+    }
+
+    private boolean isDrawn() {
+        return name.equals(DRAWN);
+    }
 
     public static List<Silhouette> all() {
         return ALL;
@@ -171,7 +200,7 @@ public record Silhouette(String name, boolean isMirrored, List<Segment> segments
 
     /** @return whether it can be scored anywhere in the outer halves of either side and folds there in one flap each */
     public boolean hasWholeFlaps() {
-        return WHOLE_FLAPS.contains(name);
+        return isDrawn() ? findsWholeFlaps() : WHOLE_FLAPS.contains(name);
     }
 
     private boolean findsWholeFlaps() {

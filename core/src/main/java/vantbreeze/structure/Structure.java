@@ -48,10 +48,7 @@ public final class Structure {
         vertices = arranged.stream().flatMap(a -> a.vertices().stream()).toList();
         scores = pieces.stream().flatMap(p -> p.scores().stream()).toList();
         for (Panel panel : panels) {
-            Stream.of(panel.id(), panel.name())
-                    .distinct()
-                    .forEach(name ->
-                            called.computeIfAbsent(name, k -> new ArrayList<>()).add(panel));
+            called.computeIfAbsent(panel.name(), k -> new ArrayList<>()).add(panel);
         }
         Stage closed = builder.closed(scores);
         requireOwnNames();
@@ -91,7 +88,7 @@ public final class Structure {
                 builder.lying.add(stage.name());
             }
         }
-        builder.anchor = anchor.id();
+        builder.anchor = anchor.name();
         return builder;
     }
 
@@ -261,7 +258,7 @@ public final class Structure {
         for (Panel panel : panels) {
             if (!reached.contains(panel)) {
                 throw new StructureException(
-                        panel.id(), "The panel %s is cut loose: no score or bond holds it.".formatted(panel.name()));
+                        panel.name(), "The panel %s is cut loose: no score or bond holds it.".formatted(panel.name()));
             }
         }
     }
@@ -429,14 +426,14 @@ public final class Structure {
     }
 
     /**
-     * @param idOrName "base/front", or "front" where that says it
+     * @param name such as "front"
      * @throws StructureException if no panel, or more than one, is called so
      */
-    public Panel panel(String idOrName) {
-        List<Panel> found = called.getOrDefault(String.valueOf(idOrName), List.of());
+    public Panel panel(String name) {
+        List<Panel> found = called.getOrDefault(String.valueOf(name), List.of());
         if (found.size() != 1) {
             throw new StructureException(
-                    String.valueOf(idOrName), "%d panels are called (%s).".formatted(found.size(), idOrName));
+                    String.valueOf(name), "%d panels are called (%s).".formatted(found.size(), name));
         }
         return found.get(0);
     }

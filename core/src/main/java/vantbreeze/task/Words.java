@@ -245,8 +245,24 @@ public final class Words {
                                 : " (only from %s along the ruler from the first mark)"
                                         .formatted(spans(crease.spans().get(i)))))
                 .toList();
-        return "%s, lay a ruler %s. Crease along it%s with a bone folder on a soft mat; fold it forward, then backward, before you burnish it."
-                .formatted(sideUp(crease.side()), String.join("; then ", lines), lines.size() == 1 ? "" : " each time");
+        return "%s, lay a ruler %s. Crease along it%s with a bone folder on a soft mat; fold it forward, then backward, before you burnish it.%s"
+                .formatted(
+                        sideUp(crease.side()),
+                        String.join("; then ", lines),
+                        lines.size() == 1 ? "" : " each time",
+                        byHand(crease));
+    }
+
+    /** Without a ruler; what is creased only in part lies loose in between. */
+    private String byHand(Work.Crease crease) {
+        String folds = crease.lines().stream()
+                .flatMap(l -> l.byHand().stream())
+                .distinct()
+                .map(h -> h.text(ruler))
+                .collect(Collectors.joining("; then "));
+        return folds.isEmpty()
+                ? ""
+                : " Or by hand, without a ruler: %s, and press the fold down where the score runs.".formatted(folds);
     }
 
     private String open(Work.Open open) {

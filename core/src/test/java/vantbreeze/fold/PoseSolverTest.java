@@ -135,8 +135,8 @@ class PoseSolverTest {
         assertMovesWell(box, motion);
         for (int frame = 0; frame <= FRAMES; frame++) {
             double turned = Math.PI * frame / FRAMES;
-            Coordinate left = place(box, motion, frame, "bar/bar", 10, 10);
-            Coordinate right = place(box, motion, frame, "bar/bar", 70, 10);
+            Coordinate left = place(box, motion, frame, "bar", 10, 10);
+            Coordinate right = place(box, motion, frame, "bar", 70, 10);
             assertThat(right.getZ()).isCloseTo(left.getZ(), within(TOLERANCE_MM));
             assertThat(left.getZ()).isCloseTo(25 * Math.sin(turned), within(TOLERANCE_MM));
             assertThat(right.x - left.x).isCloseTo(60, within(TOLERANCE_MM));

@@ -62,7 +62,7 @@ class AnyBriefTest {
                 switch (p.kind()) {
                     case COUNT -> changed = changed.with(p.key(), random.nextInt(12));
                     case LENGTH -> changed = changed.with(p.key(), Length.millimetres(random.nextInt(150)));
-                    case CHOICE -> {
+                    case CHOICE, OUTLINE -> {
                         Map<String, Object> usual = Values.resolve(
                                         brief.fold(),
                                         sizes(),

@@ -33,6 +33,7 @@ import vantbreeze.measure.Length;
 import vantbreeze.measure.ToolGrid;
 import vantbreeze.structure.Panel;
 import vantbreeze.structure.Piece;
+import vantbreeze.structure.Silhouette;
 import vantbreeze.structure.Stage;
 import vantbreeze.structure.Structure;
 
@@ -66,6 +67,13 @@ class AnyParametersTest {
             } else if (p.kind() == Parameter.Kind.CHOICE) {
                 List<String> choices = p.choices().apply(before);
                 chosen.put(p.key(), choices.get(random.nextInt(choices.size())));
+            } else if (p.kind() == Parameter.Kind.OUTLINE) {
+                List<String> library = p.choices().apply(before);
+                chosen.put(
+                        p.key(),
+                        random.nextInt(3) == 0
+                                ? Silhouettes.drawn(random)
+                                : Silhouette.parse(library.get(random.nextInt(library.size()))));
             } else if (p.kind() == Parameter.Kind.LENGTHS) {
                 chosen.put(p.key(), p.fallback().apply(before));
             } else if (p.kind() == Parameter.Kind.COUNT) {

@@ -26,8 +26,10 @@ import vantbreeze.make.ScoreReading;
 import vantbreeze.make.SquareReading;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
+import vantbreeze.measure.UnitSystem;
 import vantbreeze.structure.Panel;
 import vantbreeze.structure.Piece;
+import vantbreeze.structure.Silhouette;
 import vantbreeze.structure.Stage;
 import vantbreeze.structure.Structure;
 
@@ -111,6 +113,7 @@ class CatalogueTest {
                         switch (kind) {
                             case COUNT -> Integer.valueOf(words[1]);
                             case CHOICE -> words[1];
+                            case OUTLINE -> Silhouette.parse(words[1]);
                             default -> in(words[1]);
                         });
             }
@@ -277,7 +280,7 @@ class CatalogueTest {
     static Stream<Arguments> foldsWithEachOfTheirChoices() {
         return FoldCatalogue.all().stream()
                 .flatMap(fold -> fold.parameters().stream()
-                        .filter(p -> p.kind() == Parameter.Kind.CHOICE)
+                        .filter(p -> p.choices() != null)
                         .flatMap(p -> {
                             Plan plan = Planner.plan(brief(fold.id(), "5 x 7"));
                             List<String> choices = plan.parameters().stream()
@@ -292,7 +295,14 @@ class CatalogueTest {
     @ParameterizedTest
     @MethodSource("foldsWithEachOfTheirChoices")
     void everyChoiceClosesAndMoves(String fold, String key, String choice) {
-        Brief brief = brief(fold, "5 x 7").with(key, choice);
+        Brief brief = brief(fold, "5 x 7")
+                .with(
+                        key,
+                        FoldCatalogue.named(fold).parameters().stream()
+                                .filter(p -> p.key().equals(key))
+                                .findFirst()
+                                .orElseThrow()
+                                .read(choice, UnitSystem.INCH));
         Plan plan = Planner.plan(brief);
         assertThat(plan.closed()).as("%s", plan.snags()).isNotNull();
         if (!fold.equals("free-strip") && !choice.equals("columns lean out")) {

@@ -59,10 +59,8 @@ class FanConcertinaTest {
         FlatStage closed = FlatFolder.closed(card);
         double axis =
                 closed.placed(card.panel("fan front")).outline().getCentroid().getX();
-        Polygon right =
-                closed.placed(card.panel("front right wing/front right wing")).outline();
-        Polygon left =
-                closed.placed(card.panel("front left wing/front left wing")).outline();
+        Polygon right = closed.placed(card.panel("front right wing")).outline();
+        Polygon left = closed.placed(card.panel("front left wing")).outline();
         Envelope r = right.getEnvelopeInternal();
         Envelope l = left.getEnvelopeInternal();
         assertThat(r.getMaxX() - axis).isCloseTo(axis - l.getMinX(), within(2.0));
@@ -72,15 +70,14 @@ class FanConcertinaTest {
                 .getEnvelopeInternal()
                 .getMinY();
         assertThat(r.getMinY()).isCloseTo(point, within(2.0));
-        assertThat(closed.placed(card.panel("back right wing/back right wing"))
+        assertThat(closed.placed(card.panel("back right wing"))
                                 .outline()
                                 .symDifference(right)
                                 .getArea()
                         / (INCH * INCH))
                 .as("front and back on each other")
                 .isLessThan(0.001);
-        assertThat(closed.placed(card.panel("back right wing/back right wing")).upSide())
-                .isEqualTo(Side.BACK);
+        assertThat(closed.placed(card.panel("back right wing")).upSide()).isEqualTo(Side.BACK);
         List<Plan.CutPiece> mats = Planner.plan(brief(wings, "1/8")).cutList().stream()
                 .filter(c -> c.isMat() && c.goesOn().contains("wing"))
                 .toList();
@@ -103,7 +100,7 @@ class FanConcertinaTest {
         FlatStage closed = FlatFolder.closed(apart);
         assertThat(closed.placed(apart.panel("fan front"))
                                 .outline()
-                                .distance(closed.placed(apart.panel("front right wing/front right wing"))
+                                .distance(closed.placed(apart.panel("front right wing"))
                                         .outline())
                         / INCH)
                 .isCloseTo(0.125, within(0.001));

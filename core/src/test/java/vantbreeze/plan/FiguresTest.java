@@ -16,6 +16,7 @@ import vantbreeze.fold.LayerStack;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
 import vantbreeze.structure.Piece;
+import vantbreeze.structure.Silhouette;
 import vantbreeze.structure.Stage;
 import vantbreeze.structure.Structure;
 
@@ -50,8 +51,8 @@ class FiguresTest {
     @ParameterizedTest
     @ValueSource(strings = {"dome", "bell", "rocket", "fir", "jar", "lantern", "mitten"})
     void everyOutlineThatMayBeChosenNests(String shape) {
-        Plan plan =
-                Planner.plan(Briefs.closed("nested-figures", "3 1/4", "5 1/4").with("shape", shape));
+        Plan plan = Planner.plan(
+                Briefs.closed("nested-figures", "3 1/4", "5 1/4").with("outline", Silhouette.parse(shape)));
         Structure card = plan.structure();
         LayerStack stack =
                 LayerStack.of(card, card.closed(), FlatFolder.closed(card)).orElseThrow();
@@ -79,11 +80,11 @@ class FiguresTest {
         double s = card.panel("right flap").outline().getEnvelopeInternal().getMinX() - a;
         double flap = a - s;
         FlatStage open = FlatFolder.fold(card, card.stage(Stage.FLAT));
-        double right = open.placed(card.panel("right copy/right copy"))
+        double right = open.placed(card.panel("right copy"))
                 .outline()
                 .getEnvelopeInternal()
                 .getMinX();
-        double left = open.placed(card.panel("left copy/left copy"))
+        double left = open.placed(card.panel("left copy"))
                 .outline()
                 .getEnvelopeInternal()
                 .centre()

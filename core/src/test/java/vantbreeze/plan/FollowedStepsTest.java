@@ -13,6 +13,7 @@ import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.LineSegment;
@@ -250,6 +251,48 @@ class FollowedStepsTest {
                             .anyMatch(d -> Math.max(d.p0.distance(w.p0), d.p1.distance(w.p1)) <= 2 * ROUNDED_MM
                                     || Math.max(d.p0.distance(w.p1), d.p1.distance(w.p0)) <= 2 * ROUNDED_MM));
         }
+    }
+
+    /** A corner brought to a mark folds along their perpendicular bisector (Huzita's second axiom): it holds the score's ends. */
+    @ParameterizedTest
+    @ValueSource(strings = {"corner-flip", "burst-gate"})
+    void aCornerBroughtToItsMarkFoldsWhereTheRulerWould(String fold) {
+        Plan plan = plan(FoldCatalogue.named(fold));
+        int folds = 0;
+        for (Piece piece : plan.structure().pieces()) {
+            double width = piece.size().width().millimetres();
+            double height = piece.size().height().millimetres();
+            for (String text : texts(plan, "Score the " + piece.name())) {
+                boolean turned = !text.startsWith("Face side up");
+                Matcher hand = Pattern.compile(
+                                "the (top|bottom) (left|right) corner to a pencil mark "
+                                        + "(?:on|(\\S.*?) from) the (left|right) edge and (?:on|(\\S.*?) from) the (lower|upper) edge")
+                        .matcher(text);
+                while (hand.find()) {
+                    Coordinate corner = new Coordinate(
+                            hand.group(2).equals("right") ? width : 0,
+                            hand.group(1).equals("top") ? height : 0);
+                    double side = hand.group(3) == null ? 0 : mm(hand.group(3));
+                    double end = hand.group(5) == null ? 0 : mm(hand.group(5));
+                    Coordinate mark = new Coordinate(
+                            hand.group(4).equals("right") ? width - side : side,
+                            hand.group(6).equals("upper") ? height - end : end);
+                    assertThat(piece.scores().stream()
+                                    .filter(s -> !s.isUpright() && !s.isLevel())
+                                    .flatMap(s -> Stream.of(s.from(), s.to()))
+                                    .filter(p -> {
+                                        Coordinate at = new Coordinate(
+                                                turned ? width - p.x().millimetres() : p.x().millimetres(),
+                                                p.y().millimetres());
+                                        return Math.abs(at.distance(corner) - at.distance(mark)) <= 2 * ROUNDED_MM;
+                                    })
+                                    .count())
+                            .isGreaterThanOrEqualTo(2);
+                    folds++;
+                }
+            }
+        }
+        assertThat(folds).isPositive();
     }
 
     private static List<LineSegment> creased(String text, Piece piece) {

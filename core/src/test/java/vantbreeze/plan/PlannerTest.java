@@ -366,7 +366,7 @@ class PlannerTest {
         List<Snag> narrow = plan.snags().stream()
                 .filter(s -> s.code() == Snag.Code.PANEL_TOO_NARROW)
                 .toList();
-        assertThat(narrow).extracting(s -> s.place().id()).containsExactly("base/front", "base/middle");
+        assertThat(narrow).extracting(s -> s.place().id()).containsExactly("front", "middle");
         assertThat(narrow.get(0).fixes()).extracting(Snag.Fix::label).contains("Make it ¼ in wide");
         assertThat(codes(plan)).contains(Snag.Code.MAT_DROPPED);
     }

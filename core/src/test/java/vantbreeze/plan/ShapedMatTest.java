@@ -40,7 +40,7 @@ class ShapedMatTest {
     void anInsetShrinksByTheInradius() {
         for (String shape : List.of("diamond", "hexagon", "octagon")) {
             Plan plan = interlocking(shape, "4", "1/2", "1/8");
-            Panel disc = plan.structure().panel("disc/disc");
+            Panel disc = plan.structure().panel("disc");
             double inradius =
                     disc.outline().getBoundary().distance(disc.outline().getCentroid());
             double scale = (inradius - in("1/8").count()) / inradius;

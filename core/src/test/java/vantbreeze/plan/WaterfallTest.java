@@ -125,10 +125,10 @@ class WaterfallTest {
         card.slides().forEach(tight::slide);
         tight.pulled(turned.name(), turned.runs(), turned.degrees());
         for (int i = 2; i <= 4; i++) {
-            tight.lay("segment " + i, "belt/belt", java.util.Set.of(turned.name()));
+            tight.lay("segment " + i, "belt", java.util.Set.of(turned.name()));
         }
-        tight.lay("belt/belt", "segment 1", java.util.Set.of(turned.name()));
-        Structure jammed = tight.anchoredAt("base/base");
+        tight.lay("belt", "segment 1", java.util.Set.of(turned.name()));
+        Structure jammed = tight.anchoredAt("base");
         assertThat(LayerStack.of(
                         jammed,
                         jammed.shown().get(0),

@@ -42,6 +42,30 @@ class CurveTest {
         assertThat(length).isCloseTo(2 * Math.PI * radius, within(radius * 2e-3));
     }
 
+    /** Cubic curves go where the arc does, whichever way round; their middles by de Casteljau. */
+    @ParameterizedTest
+    @ValueSource(booleans = {true, false})
+    void anArcIsFollowedByCubics(boolean anticlockwise) {
+        for (double turn = 0.1; turn < Math.PI; turn += 0.3) {
+            Coordinate from = new Coordinate(5000 + 3200 * Math.cos(1), 5000 + 3200 * Math.sin(1));
+            double end = 1 + (anticlockwise ? turn : -turn);
+            Coordinate to = new Coordinate(5000 + 3200 * Math.cos(end), 5000 + 3200 * Math.sin(end));
+            Coordinate at = from;
+            for (Coordinate[] c : new Curve.Arc(from, to, 3200, anticlockwise).cubics()) {
+                for (double t = 0; t <= 1; t += 0.125) {
+                    double u = 1 - t;
+                    double x = u * u * u * at.x + 3 * u * u * t * c[0].x + 3 * u * t * t * c[1].x + t * t * t * c[2].x;
+                    double y = u * u * u * at.y + 3 * u * u * t * c[0].y + 3 * u * t * t * c[1].y + t * t * t * c[2].y;
+                    assertThat(Math.hypot(x - 5000, y - 5000)).isCloseTo(3200, within(0.03));
+                    double turned = Math.IEEEremainder(Math.atan2(y - 5000, x - 5000) - 1, 2 * Math.PI);
+                    assertThat(anticlockwise ? turned : -turned).isBetween(-1e-6, turn + 1e-6);
+                }
+                at = c[2];
+            }
+            assertThat(at.distance(to)).isZero();
+        }
+    }
+
     /** Its corners lie on a circle too, but its edges are straight. */
     @Test
     void anOctagonStaysAnOctagon() {

@@ -1,9 +1,13 @@
 package vantbreeze.structure;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Random;
+import org.junit.jupiter.api.RepeatedTest;
+import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -99,5 +103,41 @@ class SilhouetteTest {
         assertThat(Silhouette.names(Silhouette::hasWholeFlaps))
                 .contains("heart", "dome")
                 .doesNotContain("star", "fir", "mitten");
+    }
+
+    /** What a hand draws nearly even is made so; what is written down is read back as the same. */
+    @RepeatedTest(20)
+    void aDrawnOutlineIsReadBackAsTheSame(RepetitionInfo at) {
+        Random random = new Random(at.getCurrentRepetition());
+        StringBuilder corners = new StringBuilder("drawn 0,0 200,0 ");
+        StringBuilder left = new StringBuilder();
+        double high = 60;
+        double wide = 99.8;
+        while (wide > 30) {
+            double jitter = random.nextDouble() - 0.5;
+            corners.append("%.2f,%.2f ".formatted(100 + wide, high));
+            left.insert(0, "%.2f,%.2f ".formatted(100 - wide, high + jitter));
+            wide -= 5 + random.nextInt(30);
+            high += 10 + random.nextInt(30);
+        }
+        Silhouette drawn = Silhouette.parse(corners.append(left).toString());
+        assertThat(drawn.isMirrored()).isTrue();
+        assertThat(drawn.touch()).as("touches though it missed by a little").isPositive();
+        whatIsCalledMirroredEqualsItsMirrorImage(drawn);
+        assertThat(Silhouette.parse(drawn.toString())).isEqualTo(drawn);
+    }
+
+    @Test
+    void aDrawnOutlineMayBeUnevenAndMustNotCrossItself() {
+        Silhouette sail = Silhouette.parse("drawn 0,0 30,0 30,10 0,40");
+        assertThat(sail.isMirrored()).isFalse();
+        assertThat(sail.hasWholeFlaps()).isFalse();
+        assertThat(sail.touch()).isEqualTo(0.25);
+        assertThat(sail.scaled(WIDE, HIGH).getArea())
+                .isCloseTo(WIDE.count() * (double) HIGH.count() * (0.25 + 0.75 / 2), within((double) HIGH.count()));
+        for (String refused :
+                List.of("drawn 0,0 10,10 10,0 0,10", "drawn 0,0 1,1", "drawn 0,0 5,5 9,9", "drawn x", "cat")) {
+            assertThatThrownBy(() -> Silhouette.parse(refused)).isInstanceOf(IllegalArgumentException.class);
+        }
     }
 }

@@ -34,8 +34,8 @@ class StripTest {
         Arrangement general = Arrangement.general(piece);
         assertThat(quick.panels()).hasSameSizeAs(general.panels());
         for (int i = 0; i < quick.panels().size(); i++) {
-            assertThat(quick.panels().get(i).id())
-                    .isEqualTo(general.panels().get(i).id());
+            assertThat(quick.panels().get(i).name())
+                    .isEqualTo(general.panels().get(i).name());
             assertThat(quick.panels()
                             .get(i)
                             .outline()
@@ -46,8 +46,8 @@ class StripTest {
         for (int i = 0; i < quick.hinges().size(); i++) {
             Hinge one = quick.hinges().get(i);
             Hinge other = general.hinges().get(i);
-            assertThat(one.first().id()).isEqualTo(other.first().id());
-            assertThat(one.second().id()).isEqualTo(other.second().id());
+            assertThat(one.first().name()).isEqualTo(other.first().name());
+            assertThat(one.second().name()).isEqualTo(other.second().name());
             assertThat(one.line()).isEqualTo(other.line());
         }
         assertThat(quick.vertices()).isEmpty();

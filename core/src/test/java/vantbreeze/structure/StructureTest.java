@@ -112,7 +112,7 @@ class StructureTest {
         refused(sheet().mountain("a", mm(50, 0), mm(50, 40)).slit("a", mm(10, 10), mm(20, 10)), "a", "Two lines");
         refused(sheet().name("ghost", mm(200, 10)), "ghost", "exactly one panel");
         refused(Piece.outline("bow", mm(0, 0), mm(50, 50), mm(50, 0), mm(0, 50)), "bow", "crosses itself");
-        refused(sheet().slit("s", mm(40, 0), mm(40, 40)), "base/panel 2", "cut loose");
+        refused(sheet().slit("s", mm(40, 0), mm(40, 40)), "panel 2", "cut loose");
         assertThatThrownBy(() -> sheet().mountain("dot", mm(1, 1), mm(1, 1))).hasMessageContaining("(dot)");
         assertThatThrownBy(() -> Piece.strip("s", mm(10)).panel("none", Length.ZERO))
                 .hasMessageContaining("(none)");
@@ -178,8 +178,8 @@ class StructureTest {
                 .panel("front", Length.inches(4))
                 .build();
         assertThatThrownBy(() -> Structure.of(one, other)
-                        .bond(Bond.laid("cover/front", "base/front", Length.ZERO, Length.ZERO))
-                        .anchoredAt("base/front"))
+                        .bond(Bond.laid("front", "front", Length.ZERO, Length.ZERO))
+                        .anchoredAt("front"))
                 .isInstanceOf(StructureException.class)
                 .hasMessageContaining("2 panels are called (front): in the base, cover");
     }

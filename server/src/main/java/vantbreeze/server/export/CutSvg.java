@@ -3,13 +3,11 @@ package vantbreeze.server.export;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
-import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.PrecisionModel;
 import org.locationtech.jts.operation.linemerge.LineMerger;
@@ -18,8 +16,8 @@ import org.locationtech.jts.precision.GeometryPrecisionReducer;
 import vantbreeze.measure.Length;
 import vantbreeze.part.Part;
 import vantbreeze.server.cutting.CuttingJson;
+import vantbreeze.server.outline.PathData;
 import vantbreeze.server.plan.LengthJson;
-import vantbreeze.structure.Curve;
 import vantbreeze.structure.Fold;
 import vantbreeze.structure.Point;
 import vantbreeze.structure.ScoreLine;
@@ -74,12 +72,14 @@ final class CutSvg {
 
     private final double width;
     private final double height;
+    private final PathData data;
     private final Perforation perforation;
     private final Map<Layer, StringBuilder> paths = new EnumMap<>(Layer.class);
 
     private CutSvg(double width, double height, Perforation perforation) {
         this.width = width;
         this.height = height;
+        data = new PathData(height);
         this.perforation = perforation;
     }
 
@@ -156,28 +156,10 @@ final class CutSvg {
     }
 
     private void outline(Polygon polygon) {
-        curves(polygon.getExteriorRing());
+        add(Layer.CUT, data.of(polygon.getExteriorRing()));
         for (int i = 0; i < polygon.getNumInteriorRing(); i++) {
-            curves(polygon.getInteriorRingN(i));
+            add(Layer.CUT, data.of(polygon.getInteriorRingN(i)));
         }
-    }
-
-    private void curves(LinearRing ring) {
-        StringBuilder d = new StringBuilder();
-        for (Curve curve : Curve.of(ring)) {
-            if (d.isEmpty()) {
-                d.append('M').append(at(curve.from()));
-            }
-            if (curve instanceof Curve.Arc arc) {
-                double r = arc.radius() / Length.COUNTS_PER_MILLIMETRE;
-                /* Downwards is up here: what goes anticlockwise has sweep 0. */
-                d.append(
-                        " A%s %s 0 0 %d %s".formatted(number(r), number(r), arc.anticlockwise() ? 0 : 1, at(arc.to())));
-            } else {
-                d.append(" L").append(at(curve.to()));
-            }
-        }
-        add(Layer.CUT, d.append(" Z").toString());
     }
 
     /** An edge that two of them share is cut once. */
@@ -207,28 +189,13 @@ final class CutSvg {
         StringBuilder d = new StringBuilder();
         int count = points.length - (closed ? 1 : 0);
         for (int i = 0; i < count; i++) {
-            d.append(d.isEmpty() ? "M" : " L").append(at(new double[] {points[i].x, points[i].y}));
+            d.append(d.isEmpty() ? "M" : " L").append(data.at(new double[] {points[i].x, points[i].y}));
         }
         add(layer, d.append(closed ? " Z" : "").toString());
     }
 
-    private String at(Coordinate counts) {
-        return at(new double[] {counts.x / Length.COUNTS_PER_MILLIMETRE, counts.y / Length.COUNTS_PER_MILLIMETRE});
-    }
-
-    private String at(double[] mm) {
-        return number(mm[0]) + " " + number(height - mm[1]);
-    }
-
-    /** To a micrometre, without needless zeros. */
-    private static String number(double value) {
-        String text =
-                String.format(Locale.ROOT, "%.3f", value).replaceAll("0+$", "").replaceAll("\\.$", "");
-        return text.equals("-0") ? "0" : text;
-    }
-
     private void line(Layer layer, double[] from, double[] to) {
-        add(layer, "M%s L%s".formatted(at(from), at(to)));
+        add(layer, "M%s L%s".formatted(data.at(from), data.at(to)));
     }
 
     /** A perforation begins and ends with a gap or a dash alike, so that it does not tear at the edge. */
@@ -257,11 +224,11 @@ final class CutSvg {
     }
 
     private String document() {
-        StringBuilder svg =
-                new StringBuilder("""
+        StringBuilder svg = new StringBuilder("""
                 <?xml version="1.0" encoding="UTF-8"?>
                 <svg xmlns="http://www.w3.org/2000/svg" version="1.1" width="%smm" height="%smm" viewBox="0 0 %s %s">
-                """.formatted(number(width), number(height), number(width), number(height)));
+                """.formatted(
+                PathData.number(width), PathData.number(height), PathData.number(width), PathData.number(height)));
         paths.forEach((layer, d) -> svg.append("  <g id=\"%s\" fill=\"none\" stroke=\"%s\" stroke-width=\"0.1\">\n"
                         .formatted(layer.id, layer.colour))
                 .append(d)

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -12,7 +13,11 @@ import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.util.Matrix;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.LinearRing;
+import org.locationtech.jts.geom.Polygon;
 import vantbreeze.server.web.Text;
+import vantbreeze.structure.Curve;
 
 /** A page drawn in millimetres from its lower left corner. Draws fractions as a maker writes them. */
 final class PdfPage implements AutoCloseable {
@@ -87,6 +92,41 @@ final class PdfPage implements AutoCloseable {
             double[] b = corners.get((i + 1) % corners.size());
             line(a[0], a[1], b[0], b[1]);
         }
+    }
+
+    /**
+     * The outline and holes of a region, arcs as arcs.
+     *
+     * @param at where a point of it lies on the page, in mm as [x, y]; whatever moves, turns and scales
+     */
+    void region(Polygon region, Function<Coordinate, double[]> at) {
+        ring(region.getExteriorRing(), at);
+        for (int i = 0; i < region.getNumInteriorRing(); i++) {
+            ring(region.getInteriorRingN(i), at);
+        }
+    }
+
+    private void ring(LinearRing ring, Function<Coordinate, double[]> at) {
+        List<Curve> curves = Curve.of(ring);
+        draw(() -> {
+            double[] begin = at.apply(curves.get(0).from());
+            content.moveTo(pt(begin[0]), pt(begin[1]));
+            for (Curve curve : curves) {
+                if (curve instanceof Curve.Arc arc) {
+                    for (Coordinate[] cubic : arc.cubics()) {
+                        double[] a = at.apply(cubic[0]);
+                        double[] b = at.apply(cubic[1]);
+                        double[] end = at.apply(cubic[2]);
+                        content.curveTo(pt(a[0]), pt(a[1]), pt(b[0]), pt(b[1]), pt(end[0]), pt(end[1]));
+                    }
+                } else {
+                    double[] end = at.apply(curve.to());
+                    content.lineTo(pt(end[0]), pt(end[1]));
+                }
+            }
+            content.closePath();
+            content.stroke();
+        });
     }
 
     /** Everything until {@link #unclip} shows only inside the box. */

@@ -1,8 +1,5 @@
 package vantbreeze.server.export;
 
-import org.locationtech.jts.geom.Coordinate;
-import org.locationtech.jts.geom.LinearRing;
-import org.locationtech.jts.geom.Polygon;
 import vantbreeze.measure.Length;
 import vantbreeze.structure.Fold;
 import vantbreeze.structure.Piece;
@@ -36,11 +33,8 @@ final class PieceDrawing {
 
     void draw(Piece piece) {
         page.stroke(0.25, 0);
-        Polygon outline = piece.polygon();
-        ring(outline.getExteriorRing());
-        for (int i = 0; i < outline.getNumInteriorRing(); i++) {
-            ring(outline.getInteriorRingN(i));
-        }
+        page.region(piece.polygon(), c ->
+                new double[] {x(c.x / Length.COUNTS_PER_MILLIMETRE), y(c.y / Length.COUNTS_PER_MILLIMETRE)});
         for (ScoreLine score : piece.scores()) {
             if (score.fold() == Fold.VALLEY) {
                 page.stroke(0.2, 0.2, 2.4, 1.4);
@@ -53,13 +47,6 @@ final class PieceDrawing {
         for (Slit slit : piece.slits()) {
             line(slit.from(), slit.to());
         }
-    }
-
-    private void ring(LinearRing ring) {
-        Coordinate[] corners = ring.getCoordinates();
-        page.polygon(java.util.Arrays.stream(corners, 0, corners.length - 1)
-                .map(c -> new double[] {x(c.x / Length.COUNTS_PER_MILLIMETRE), y(c.y / Length.COUNTS_PER_MILLIMETRE)})
-                .toList());
     }
 
     private void line(Point from, Point to) {

@@ -1,13 +1,11 @@
 package vantbreeze.server.export;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.LineSegment;
-import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
 import vantbreeze.task.Sketch;
 
@@ -54,10 +52,7 @@ final class SketchDrawing {
             case GLUE -> page.stroke(0.3, 0);
             case FACE, BACK, MAT -> page.stroke(0.25, 0.25);
         }
-        ring(area.outline().getExteriorRing());
-        for (int i = 0; i < area.outline().getNumInteriorRing(); i++) {
-            ring(area.outline().getInteriorRingN(i));
-        }
+        page.region(area.outline(), this::at);
         if (area.surface() == Sketch.Surface.GLUE) {
             hatch(area.outline());
         } else if (!area.label().isEmpty()) {
@@ -68,11 +63,6 @@ final class SketchDrawing {
                 page.centred(middle[0], middle[1] - 0.35 * TYPE_MM, TYPE_MM, true, area.label());
             }
         }
-    }
-
-    private void ring(LinearRing ring) {
-        Coordinate[] corners = ring.getCoordinates();
-        page.polygon(Arrays.stream(corners, 0, corners.length - 1).map(this::at).toList());
     }
 
     private void hatch(Polygon area) {

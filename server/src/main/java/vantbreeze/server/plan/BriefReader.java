@@ -295,7 +295,8 @@ public final class BriefReader {
                 continue;
             }
             String field = "parameters." + parameter.key();
-            Object value = fields.field(field, text, parameter.form(), () -> parameter.read(text, units));
+            Object value = fields.fieldUpTo(
+                    parameter.longestText(), field, text, parameter.form(), () -> parameter.read(text, units));
             if (value != null) {
                 read.put(parameter.key(), value);
             }

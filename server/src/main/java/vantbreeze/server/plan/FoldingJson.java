@@ -52,7 +52,7 @@ public record FoldingJson(
             Panel panel = folding.structure().panels().get(i);
             int layer = folding.layers().isEmpty() ? 0 : folding.layers().get(i);
             panels.add(new BodyJson(
-                    panel.id(),
+                    panel.name(),
                     panel.name(),
                     layer,
                     LengthJson.corners(panel.outline()),

@@ -14,6 +14,7 @@ import vantbreeze.make.SquareReading;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Ruler;
 import vantbreeze.measure.UnitSystem;
+import vantbreeze.server.outline.PathData;
 import vantbreeze.server.plan.LengthJson.SizeJson;
 import vantbreeze.structure.Fold;
 import vantbreeze.structure.Panel;
@@ -26,10 +27,11 @@ import vantbreeze.structure.Side;
 public record PieceJson(
         String name,
         SizeJson size,
-        List<double[]> outline,
 
-        @Schema(description = "what is cut out inside, each like the outline")
-        List<List<double[]>> holes,
+        @Schema(
+                description =
+                        "SVG path data of the outline and what is cut out inside, mm from the upper left corner, y down")
+        String cut,
 
         List<PanelJson> panels,
         List<ScoreJson> scores,
@@ -206,12 +208,11 @@ public record PieceJson(
         return new PieceJson(
                 piece.name(),
                 SizeJson.of(piece.size(), units),
-                LengthJson.corners(piece.polygon()),
-                LengthJson.holes(piece.polygon()),
+                new PathData(piece.size().height().millimetres()).of(piece.polygon()),
                 panels.stream()
                         .filter(p -> p.piece().equals(piece.name()))
                         .map(p -> new PanelJson(
-                                p.id(),
+                                p.name(),
                                 p.name(),
                                 SizeJson.of(p.box(), units),
                                 LengthJson.corners(p.outline()),

@@ -173,7 +173,7 @@ public final class PlanWriter {
         return new PlanJson.PlacedJson(
                 o.ornament().name(),
                 o.face().key(),
-                o.face().panel().id(),
+                o.face().panel().name(),
                 o.face().side(),
                 LengthJson.corners(o.onPiece()),
                 length(o.lift()),

@@ -1,6 +1,7 @@
 package vantbreeze.server.plan;
 
 import java.util.List;
+import java.util.Set;
 import java.util.function.Consumer;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
@@ -20,9 +21,14 @@ public final class SavedBrief {
     private static final String OLD_MATS = "matGsm";
     private static final String BASE_COLOUR = "#fbf8f0";
 
+    private static final Set<String> CUT_BY_OUTLINE = Set.of("nested-figures", "shaped-gate");
+
     /** What brings a brief of format 1 to 2, one of 2 to 3, and so on. */
-    private static final List<Consumer<ObjectNode>> STEPS =
-            List.of(SavedBrief::papersInsteadOfGrams, SavedBrief::filmAndPlace, SavedBrief::ownSteps);
+    private static final List<Consumer<ObjectNode>> STEPS = List.of(
+            SavedBrief::papersInsteadOfGrams,
+            SavedBrief::filmAndPlace,
+            SavedBrief::ownSteps,
+            SavedBrief::outlinesOfTheirOwn);
 
     /** What is written today. */
     public static final int NEWEST = STEPS.size() + 1;
@@ -102,6 +108,15 @@ public final class SavedBrief {
     /** Until the end of November 2026 makers could add nothing to the order of work. */
     private static void ownSteps(ObjectNode brief) {
         brief.putArray("ownSteps");
+    }
+
+    /** Until the end of November 2026 an outline was one of a list of words, as the shape of a ring is. */
+    private static void outlinesOfTheirOwn(ObjectNode brief) {
+        if (brief.get("parameters") instanceof ObjectNode parameters
+                && CUT_BY_OUTLINE.contains(brief.get("fold").asString())
+                && parameters.has("shape")) {
+            parameters.set("outline", parameters.remove("shape"));
+        }
     }
 
     private static void paper(ObjectNode paper, int grams, String colour) {

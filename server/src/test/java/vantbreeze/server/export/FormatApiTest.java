@@ -38,6 +38,7 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 import vantbreeze.server.TestApplication;
 import vantbreeze.server.TestBriefs;
+import vantbreeze.server.plan.SavedBrief;
 
 /** What goes out and comes in by open formats. */
 class FormatApiTest extends TestApplication {
@@ -302,13 +303,13 @@ class FormatApiTest extends TestApplication {
                 json.readTree(Files.readString(API)).get("components").get("schemas");
         ObjectNode schema = json.createObjectNode()
                 .put("$schema", "http://json-schema.org/draft-07/schema#")
-                .put("$id", "urn:vantbreeze:project:4")
+                .put("$id", "urn:vantbreeze:project:" + SavedBrief.NEWEST)
                 .put("title", "A card of Vantbreeze")
                 .put("type", "object");
         schema.putArray("required").add("vantbreeze").add("format").add("name").add("brief");
         ObjectNode properties = schema.putObject("properties");
         properties.putObject("vantbreeze").put("const", "project");
-        properties.putObject("format").put("const", 4);
+        properties.putObject("format").put("const", SavedBrief.NEWEST);
         properties.putObject("name").put("type", "string").put("minLength", 1).put("maxLength", 80);
         properties.putObject("brief").put("$ref", "#/definitions/Brief");
         ObjectNode definitions = schema.putObject("definitions");

@@ -48,7 +48,7 @@ class LookApiTest extends TestApplication {
     @Test
     void anOrnamentIsPlacedWeighedAndMeasured() throws Exception {
         send("/api/plans", withComet())
-                .andExpect(jsonPath("$.ornaments[0].panel").value("base/front"))
+                .andExpect(jsonPath("$.ornaments[0].panel").value("front"))
                 .andExpect(jsonPath("$.ornaments[0].outside").value(true))
                 .andExpect(jsonPath("$.closed.weights[*].part", contains("base", "mats", "comet")))
                 .andExpect(jsonPath("$.messageRoom[*].face", hasItem("back/face")));

@@ -10,6 +10,7 @@ import vantbreeze.material.Film;
 import vantbreeze.plan.Brief;
 import vantbreeze.server.TestBriefs;
 import vantbreeze.server.web.Unreadable;
+import vantbreeze.structure.Silhouette;
 
 /** Briefs as they were saved at different times; each text is one that a version of its day wrote. */
 class SavedBriefTest {
@@ -45,6 +46,32 @@ class SavedBriefTest {
         assertThat(brief.film()).isEqualTo(Film.USUAL);
         assertThat(brief.baseAt()).isEmpty();
         assertThat(brief.matting().papersByFace()).isEmpty();
+    }
+
+    @Test
+    void theFourthFormatHadOutlinesAmongShapes() {
+        String card = TestBriefs.zFold("3 1/4 in", "5 1/4 in");
+        String saved =
+                card.replace("z-fold", "nested-figures").replaceFirst("\\{", "{\"format\": 4, \"ownSteps\": [], ");
+        String shaped = saved.replaceAll("\"parameters\": *\\{[^}]*}", "\"parameters\": {\"shape\": \"bell\"}");
+        assertThat(read(shaped).parameters())
+                .containsEntry("outline", Silhouette.parse("bell"))
+                .doesNotContainKey("shape");
+        assertThat(read(shaped.replace("nested-figures", "interlocking-gatefold")
+                                .replace("bell", "circle"))
+                        .parameters())
+                .containsEntry("shape", "circle");
+    }
+
+    @Test
+    void aDrawnOutlineIsSavedAndReadBack() {
+        Brief brief = read(TestBriefs.zFold("3 1/4 in", "5 1/4 in").replace("z-fold", "nested-figures"))
+                .with("outline", Silhouette.parse("drawn 0,0 40,0 40,30 20,60 0,30"));
+        BriefJson json = BriefJson.of(brief);
+        assertThat(SavedBrief.read(this.json, SavedBrief.write(this.json, json))
+                        .read()
+                        .parameters())
+                .isEqualTo(brief.parameters());
     }
 
     @Test

@@ -1,17 +1,19 @@
 import { Upload } from "lucide-react";
 import { useRef, useState } from "react";
 import { api, Problem } from "../api/client";
-import { Button } from "../parts/Button";
+import { Button } from "./Button";
 import { usePlan } from "../state/useBench";
 
 interface DrawingButtonProps {
-  /** How wide the ornament is to be. */
+  /** What is drawn, "the ornament". */
+  of: string;
+  /** How wide it is to be. */
   width: string;
   onDrawn(outline: string): Promise<boolean>;
 }
 
 /** Takes the outer line of an SVG drawing as the outline. */
-export function DrawingButton({ width, onDrawn }: DrawingButtonProps) {
+export function DrawingButton({ of, width, onDrawn }: DrawingButtonProps) {
   const brief = usePlan((p) => p.brief);
   const input = useRef<HTMLInputElement>(null);
   const [said, setSaid] = useState<{ text: string; refused: boolean } | null>(null);
@@ -41,7 +43,7 @@ export function DrawingButton({ width, onDrawn }: DrawingButtonProps) {
         ref={input}
         type="file"
         accept=".svg,image/svg+xml"
-        aria-label="Drawing for the ornament"
+        aria-label={`Drawing for ${of}`}
         className="sr-only"
         tabIndex={-1}
         onChange={(e) => {
