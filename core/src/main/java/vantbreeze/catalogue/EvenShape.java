@@ -9,12 +9,14 @@ import vantbreeze.structure.Point;
 
 /** Shapes that are the same left and right and that shrink evenly: every rim around their middle is equally wide all round. */
 enum EvenShape {
-    /** Drawn with so many corners that on a disc of 6 in the chord leaves the circle by less than 0.1 mm. */
-    CIRCLE(64, 0),
+    CIRCLE(4, 0),
     SQUARE(4, Math.PI / 4),
     DIAMOND(4, 0),
     HEXAGON(6, 0),
     OCTAGON(8, Math.PI / 8);
+
+    /** Of a flattened circle: far below what a blade follows. */
+    private static final double CHORD_LEAVES_COUNTS = 0.02 * Length.COUNTS_PER_MILLIMETRE;
 
     private final int corners;
     private final double firstRadians;
@@ -45,13 +47,19 @@ enum EvenShape {
     private double reach() {
         double reach = 0;
         for (int i = 0; i < corners; i++) {
-            reach = Math.max(reach, Math.cos(radians(i)));
+            reach = Math.max(reach, Math.cos(radians(i, corners)));
         }
         return reach;
     }
 
-    private double radians(int corner) {
-        return firstRadians + 2 * Math.PI * corner / corners;
+    private double radians(int corner, int of) {
+        return firstRadians + 2 * Math.PI * corner / of;
+    }
+
+    /** A circle gets as many as its size needs, the same in each quarter. */
+    private int corners(double radius) {
+        double turn = 2 * Math.acos(1 - Math.min(1, CHORD_LEAVES_COUNTS / radius));
+        return this == CIRCLE ? 4 * (int) Math.ceil(Math.PI / 2 / turn) : corners;
     }
 
     /** The width inside a rim of that width, rounded down to a whole count. */
@@ -73,7 +81,7 @@ enum EvenShape {
     Length height(Length across) {
         double tall = 0;
         for (int i = 0; i < corners; i++) {
-            tall = Math.max(tall, Math.sin(radians(i)));
+            tall = Math.max(tall, Math.sin(radians(i, corners)));
         }
         return Length.nearestTo(across.count() * tall / reach());
     }
@@ -82,10 +90,11 @@ enum EvenShape {
     List<Point> around(Point centre, Length across) {
         double radius = across.count() / (2 * reach());
         List<Point> points = new ArrayList<>();
-        for (int i = 0; i < corners; i++) {
+        int count = corners(radius);
+        for (int i = 0; i < count; i++) {
             points.add(new Point(
-                    centre.x().plus(Length.nearestTo(radius * Math.cos(radians(i)))),
-                    centre.y().plus(Length.nearestTo(radius * Math.sin(radians(i))))));
+                    centre.x().plus(Length.nearestTo(radius * Math.cos(radians(i, count)))),
+                    centre.y().plus(Length.nearestTo(radius * Math.sin(radians(i, count))))));
         }
         return points;
     }

@@ -9,6 +9,9 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
 import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.contentstream.operator.Operator;
+import org.apache.pdfbox.cos.COSNumber;
+import org.apache.pdfbox.pdfparser.PDFStreamParser;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
@@ -19,6 +22,9 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.locationtech.jts.algorithm.MinimumBoundingCircle;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.GeometryFactory;
 import tools.jackson.databind.json.JsonMapper;
 import vantbreeze.catalogue.FoldCatalogue;
 import vantbreeze.fold.Girth;
@@ -84,6 +90,42 @@ class PdfTest {
                 assertThat(drawn).anyMatch(l -> l.isWithin(TOLERANCE_MM, wanted));
             }
         }
+    }
+
+    /** Arcs stay arcs: a round hole is a few curves (the operator "c" of ISO 32000-1, 8.5.2), each of whose ends lies on its circle. */
+    @Test
+    void aRoundHoleIsDrawnAsCurves() throws IOException {
+        Plan plan = plan(TestBriefs.zFold("4 in", "6 in").replace("z-fold", "interlocking-gatefold"));
+        Piece ring = plan.structure().piece("ring");
+        double radius = ring.size().width().millimetres() / 2;
+        List<List<Coordinate>> rings = new ArrayList<>();
+        try (PDDocument pdf = Loader.loadPDF(TemplatePdf.of("Test", plan, Paper.named("a4")))) {
+            for (PDPage page : pdf.getPages()) {
+                List<Object> tokens = new PDFStreamParser(page).parse();
+                for (int i = 0; i < tokens.size(); i++) {
+                    if (tokens.get(i) instanceof Operator operator
+                            && List.of("m", "c").contains(operator.getName())) {
+                        if (operator.getName().equals("m")) {
+                            rings.add(new ArrayList<>());
+                        }
+                        rings.get(rings.size() - 1)
+                                .add(new Coordinate(
+                                        ((COSNumber) tokens.get(i - 2)).floatValue() * 25.4 / 72,
+                                        ((COSNumber) tokens.get(i - 1)).floatValue() * 25.4 / 72));
+                    }
+                }
+            }
+        }
+        rings.removeIf(r -> r.size() < 3);
+        assertThat(rings)
+                .as("ring, hole and disc at least")
+                .hasSizeGreaterThanOrEqualTo(3)
+                .allSatisfy(r -> assertThat(r).hasSizeLessThan(20));
+        assertThat(rings)
+                .anySatisfy(r -> assertThat(new MinimumBoundingCircle(
+                                        new GeometryFactory().createMultiPointFromCoords(r.toArray(new Coordinate[0])))
+                                .getRadius())
+                        .isCloseTo(radius, within(TOLERANCE_MM)));
     }
 
     static Stream<String> folds() {
