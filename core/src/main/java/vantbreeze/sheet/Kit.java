@@ -5,6 +5,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.BiPredicate;
+import java.util.function.Predicate;
 import org.locationtech.jts.geom.Polygon;
 import vantbreeze.material.Stuff;
 import vantbreeze.measure.Length;
@@ -30,8 +32,13 @@ public record Kit(List<Card> cards, boolean keepsGrain, Map<String, Blank.Pin> p
         pins = Map.copyOf(pins);
     }
 
-    /** What is cut from each paper and film, in the order of the parts. */
+    /** What is cut from each paper and film, in the order of the parts, on sheets of any size. */
     public Map<Stuff, List<Blank>> blanks() {
+        return blanks((stuff, pair) -> true);
+    }
+
+    /** @param isCut whether two parts that are laid together go on some sheet: otherwise each is cut by itself */
+    Map<Stuff, List<Blank>> blanks(BiPredicate<Stuff, Blank> isCut) {
         Map<Stuff, List<Loose>> loose = new LinkedHashMap<>();
         for (Card card : cards) {
             for (int n = 1; n <= card.count(); n++) {
@@ -42,7 +49,7 @@ public record Kit(List<Card> cards, boolean keepsGrain, Map<String, Blank.Pin> p
             }
         }
         Map<Stuff, List<Blank>> blanks = new LinkedHashMap<>();
-        loose.forEach((stuff, list) -> blanks.put(stuff, nested(list)));
+        loose.forEach((stuff, list) -> blanks.put(stuff, nested(list, pair -> isCut.test(stuff, pair))));
         return blanks;
     }
 
@@ -59,7 +66,7 @@ public record Kit(List<Card> cards, boolean keepsGrain, Map<String, Blank.Pin> p
     }
 
     /** Shaped parts are laid two and two where that takes less: most often two that are alike, or the two hands of one shape. */
-    private List<Blank> nested(List<Loose> loose) {
+    private List<Blank> nested(List<Loose> loose, Predicate<Blank> isCut) {
         List<Blank> blanks = new ArrayList<>();
         List<Loose> left = new ArrayList<>(loose);
         Map<List<Object>, Optional<Nest>> known = new LinkedHashMap<>();
@@ -70,7 +77,9 @@ public record Kit(List<Card> cards, boolean keepsGrain, Map<String, Blank.Pin> p
                     : left.stream()
                             .filter(o -> o.outline() != null && !pins.containsKey(o.id()))
                             .filter(o -> isOfAKind(first.part(), o.part()))
-                            .filter(o -> nest(known, first, o).isPresent())
+                            .filter(o -> nest(known, first, o)
+                                    .filter(n -> isCut.test(pair(first, o, n)))
+                                    .isPresent())
                             .findFirst();
             if (partner.isPresent()) {
                 left.remove(partner.get());

@@ -40,19 +40,23 @@ public record KitPlan(List<Of> papers) {
             long nanos,
             BooleanSupplier isStopped,
             Consumer<KitPlan> progress) {
+        Map<Stuff, List<Supply>> known = new LinkedHashMap<>();
+        Function<Stuff, List<Supply>> from = stuff -> known.computeIfAbsent(stuff, supplies);
         List<Of> done = new ArrayList<>();
-        kit.blanks().forEach((stuff, blanks) -> {
-            Deadline deadline = new Deadline(nanos, isStopped);
-            Consumer<Cutting> tell = found -> {
-                List<Of> soFar = new ArrayList<>(done);
-                soFar.add(new Of(stuff, blanks, found));
-                progress.accept(new KitPlan(soFar));
-            };
-            Cutting cutting = twoAtOnce
-                    ? byTwo(blanks, supplies.apply(stuff), trimmer, deadline, tell)
-                    : Cutter.plan(blanks, supplies.apply(stuff), trimmer, deadline, tell);
-            done.add(new Of(stuff, blanks, cutting));
-        });
+        kit.blanks((stuff, pair) ->
+                        Job.of(List.of(pair), from.apply(stuff), trimmer).goesOnAny(0))
+                .forEach((stuff, blanks) -> {
+                    Deadline deadline = new Deadline(nanos, isStopped);
+                    Consumer<Cutting> tell = found -> {
+                        List<Of> soFar = new ArrayList<>(done);
+                        soFar.add(new Of(stuff, blanks, found));
+                        progress.accept(new KitPlan(soFar));
+                    };
+                    Cutting cutting = twoAtOnce
+                            ? byTwo(blanks, from.apply(stuff), trimmer, deadline, tell)
+                            : Cutter.plan(blanks, from.apply(stuff), trimmer, deadline, tell);
+                    done.add(new Of(stuff, blanks, cutting));
+                });
         return new KitPlan(done);
     }
 

@@ -13,11 +13,14 @@ import org.junit.jupiter.params.provider.MethodSource;
 import vantbreeze.catalogue.FoldCatalogue;
 import vantbreeze.layer.Matting;
 import vantbreeze.material.Print;
+import vantbreeze.material.Sheet;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.ToolGrid;
 import vantbreeze.part.Part;
 import vantbreeze.sheet.Blank;
 import vantbreeze.sheet.Kit;
+import vantbreeze.sheet.KitPlan;
+import vantbreeze.sheet.Supply;
 
 class PartsTest {
 
@@ -119,6 +122,29 @@ class PartsTest {
                     .sum();
             assertThat(b.layings().get(0).size().squareMillimetres()).isLessThan(0.96 * boxes);
         });
+    }
+
+    /** Two sets of figures on one A4, one turned round: their boxes lie 8.6 in high, the sheet is 8.27 (ISO 216). */
+    @Test
+    void twoSetsOfFiguresShareASheetWhereTheirBoxesDoNot() {
+        Plan plan = Planner.withoutFixes(Briefs.closed("nested-figures", "3 1/4", "4 19/64"));
+        assertThat(sheetsOfA4(plan, 2)).isEqualTo(1);
+        assertThat(2 * plan.structure().pieces().get(0).size().height().millimetres())
+                .isGreaterThan(210);
+        Plan tall = Planner.withoutFixes(Briefs.closed("nested-figures", "3 1/4", "5 1/4"));
+        assertThat(sheetsOfA4(tall, 2)).as("no is an honest answer").isEqualTo(2);
+    }
+
+    private static long sheetsOfA4(Plan plan, int count) {
+        KitPlan kit = KitPlan.of(
+                new Kit(List.of(new Kit.Card("c", "card", count, plan.parts())), false, Map.of()),
+                stuff -> List.of(Supply.bought("a4", "A4", Sheet.named("a4").size())),
+                Length.inches(12),
+                false,
+                1_000_000_000L,
+                () -> false,
+                found -> {});
+        return kit.papers().get(0).cutting().sheets().size();
     }
 
     /** One face from a paper of its own; the others, and what meets it, as before. */
