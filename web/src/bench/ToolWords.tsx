@@ -34,7 +34,15 @@ export function ToolWords() {
         choices={choices}
         onChoose={(board) => void set({ board })}
       />{" "}
-      board, cut with a{" "}
+      board that reaches{" "}
+      <LengthWord
+        label="Board's reach"
+        field="tools.boardReach"
+        text={tools.boardReach ?? ""}
+        help="From its fence to its last groove."
+        onCommit={(boardReach) => set({ boardReach })}
+      />
+      , cut with a{" "}
       <LengthWord
         label="Trimmer length"
         field="tools.trimmer"

@@ -47,22 +47,48 @@ export function OwnTools() {
             choices={grids.map((g) => ({ value: g.name, label: pretty(g.name) }))}
             onChoose={(board) => void change(set, { board })}
           />{" "}
-          board and cut with a{" "}
-          <input
-            key={set.tools.trimmer}
-            aria-label={`Trimmer, ${NAMES[set.units]}`}
-            defaultValue={pretty(set.tools.trimmer)}
-            className="border-accent text-accent field-sizing-content min-h-8 min-w-12 border-b-2 bg-transparent font-bold"
-            onKeyDown={(e) => e.key === "Enter" && e.currentTarget.blur()}
-            onBlur={(e) =>
-              e.target.value.trim() !== pretty(set.tools.trimmer) &&
-              void change(set, { trimmer: e.target.value.trim() })
-            }
+          board that reaches{" "}
+          <ToolSize
+            label={`Board's reach, ${NAMES[set.units]}`}
+            value={set.tools.boardReach ?? ""}
+            onType={(boardReach) => void change(set, { boardReach })}
           />{" "}
-          trimmer.
+          and cut with a{" "}
+          <ToolSize
+            label={`Trimmer, ${NAMES[set.units]}`}
+            value={set.tools.trimmer}
+            onType={(trimmer) => void change(set, { trimmer })}
+          />{" "}
+          trimmer; a cutting machine&apos;s bed is{" "}
+          <ToolSize
+            label={`Bed, ${NAMES[set.units]}`}
+            value={set.tools.bed ?? ""}
+            onType={(bed) => void change(set, { bed })}
+          />
+          .
         </p>
       ))}
       <Trouble text={trouble} />
     </>
+  );
+}
+
+interface ToolSizeProps {
+  label: string;
+  value: string;
+  onType(value: string): void;
+}
+
+/** A length or a size of a tool, typed in its place in the sentence. */
+function ToolSize({ label, value, onType }: ToolSizeProps) {
+  return (
+    <input
+      key={value}
+      aria-label={label}
+      defaultValue={pretty(value)}
+      className="border-accent text-accent field-sizing-content min-h-8 min-w-12 border-b-2 bg-transparent font-bold"
+      onKeyDown={(e) => e.key === "Enter" && e.currentTarget.blur()}
+      onBlur={(e) => e.target.value.trim() !== pretty(value) && onType(e.target.value.trim())}
+    />
   );
 }

@@ -1,5 +1,7 @@
 package vantbreeze.cutter;
 
+import vantbreeze.measure.Size;
+
 /**
  * What a cutting machine can do. Not one machine's numbers but usual ones; common practice, no published source.
  *
@@ -24,6 +26,11 @@ public record Machine(
         require("travel speed", travel, 1, 5000);
         require("lift", lift, 0, 10);
         require("step", step, 0.005, 5);
+    }
+
+    /** The same with another bed. */
+    public Machine withBed(Size bed) {
+        return new Machine(bed.width().millimetres(), bed.height().millimetres(), cutting, scoring, travel, lift, step);
     }
 
     private static void require(String what, double value, double least, double most) {

@@ -1,6 +1,7 @@
 package vantbreeze.material;
 
 import vantbreeze.measure.Length;
+import vantbreeze.measure.Size;
 import vantbreeze.measure.ToolGrid;
 
 /**
@@ -8,6 +9,20 @@ import vantbreeze.measure.ToolGrid;
  *
  * @param ruler the marks that sizes are derived and rounded to
  * @param board the grooves of the scoring board
+ * @param boardReach from the board's fence to its last groove
  * @param trimmer the longest cut the trimmer makes
+ * @param bed of the cutting machine, if there is one
  */
-public record Tools(ToolGrid ruler, ToolGrid board, Length trimmer) {}
+public record Tools(ToolGrid ruler, ToolGrid board, Length boardReach, Length trimmer, Size bed) {
+
+    /** Of most boards: a sheet of 12 in lies on them. Common practice, no published source. */
+    public static final Length USUAL_BOARD = Length.inches(12);
+
+    /** One mat wide and two long. Common practice, no published source. */
+    public static final Size USUAL_BED = new Size(Length.inches(12), Length.inches(24));
+
+    /** With a board and a bed of the usual size. */
+    public static Tools of(ToolGrid ruler, ToolGrid board, Length trimmer) {
+        return new Tools(ruler, board, USUAL_BOARD, trimmer, USUAL_BED);
+    }
+}

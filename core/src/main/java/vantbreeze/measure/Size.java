@@ -22,6 +22,11 @@ public record Size(Length width, Length height) {
                 Length.parse(bareWidth ? sides[0] + unit : sides[0], bareUnit), Length.parse(sides[1], bareUnit));
     }
 
+    /** As {@link #parse} reads it. */
+    public String exactText(UnitSystem wanted) {
+        return width.exactText(wanted) + " x " + height.exactText(wanted);
+    }
+
     public Size turned() {
         return new Size(height, width);
     }

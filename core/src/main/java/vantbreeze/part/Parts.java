@@ -63,8 +63,13 @@ public final class Parts {
         return List.copyOf(parts.parts);
     }
 
+    /** What a piece is cut from: its thickness in the closed card and its weight follow. */
+    public static Stuff cutFrom(Structure structure, Piece piece, Paper base, Film film) {
+        return piece.isFilm() ? film : structure.isWritten(piece) ? base.plain() : base;
+    }
+
     private void piece(Piece piece) {
-        Stuff stuff = piece.isFilm() ? film : structure.isWritten(piece) ? base.plain() : base;
+        Stuff stuff = cutFrom(structure, piece, base, film);
         parts.add(new Part(
                 "piece/" + piece.name(),
                 Part.Kind.PIECE,

@@ -15,6 +15,7 @@ public record Snag(Code code, Severity severity, Place place, String text, List<
     public enum Code {
         CANNOT_FOLD,
         SCORE_OFF_BOARD,
+        SCORE_BEYOND_BOARD,
         LONGER_THAN_SHEET,
         LONGER_THAN_TRIMMER,
         PANELS_OVERLAP,

@@ -26,6 +26,7 @@ import vantbreeze.structure.Hinge;
 import vantbreeze.structure.Panel;
 import vantbreeze.structure.Piece;
 import vantbreeze.structure.Regions;
+import vantbreeze.structure.Side;
 import vantbreeze.task.OwnStep;
 import vantbreeze.task.Tasks;
 
@@ -147,8 +148,34 @@ final class Snags {
                                             ruler.text(square.fromStart()),
                                             draft.brief().tools().board().name()));
                 }
+                if (reading instanceof SquareReading square
+                        && said.add(List.of(square.scoreOn(), square.fromStart()))) {
+                    reach(square, draft.brief().tools().boardReach());
+                }
             }
         }
+    }
+
+    /** What a board does not reach from one end it may reach from the other. */
+    private void reach(SquareReading square, Length board) {
+        boolean isTurned = square.lie() == ScoreReading.Lie.UPRIGHT && square.scoreOn() == Side.BACK;
+        Length at = isTurned ? square.fromEnd() : square.fromStart();
+        Length fromOther = isTurned ? square.fromStart() : square.fromEnd();
+        if (!at.isMoreThan(board)) {
+            return;
+        }
+        String id = square.score().id();
+        boolean isReached = !fromOther.isMoreThan(board);
+        add(
+                Snag.Code.SCORE_BEYOND_BOARD,
+                isReached ? Severity.NOTE : Severity.WARNING,
+                Snag.Kind.SCORE,
+                id,
+                isReached
+                        ? "%s is set at %s, and your board reaches %s: put the other end against the fence and set it at %s."
+                                .formatted(capital(id), ruler.text(at), ruler.text(board), ruler.text(fromOther))
+                        : "%s lies %s from one end and %s from the other, and your board reaches %s: crease it along a ruler."
+                                .formatted(capital(id), ruler.text(at), ruler.text(fromOther), ruler.text(board)));
     }
 
     private void panels() {

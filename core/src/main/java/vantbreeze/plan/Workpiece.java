@@ -1,7 +1,9 @@
 package vantbreeze.plan;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.locationtech.jts.geom.Envelope;
 import vantbreeze.catalogue.Values;
@@ -114,13 +116,17 @@ record Workpiece(
         return new Size(Length.nearestTo(box.getWidth()), Length.nearestTo(box.getHeight()));
     }
 
-    private static Length thickness(Brief brief, Panel panel) {
-        return panel.isClear() ? brief.film().thickness() : brief.base().thickness();
-    }
-
     private static List<StackMap.Layer> papers(Brief brief, Structure structure, FlatStage closed, Dressing dressing) {
         List<StackMap.Layer> papers = new ArrayList<>();
-        closed.panels().forEach(p -> papers.add(new StackMap.Layer(p.outline(), thickness(brief, p.panel()))));
+        Map<String, Length> thick = new HashMap<>();
+        structure
+                .pieces()
+                .forEach(p -> thick.put(
+                        p.name(),
+                        Parts.cutFrom(structure, p, brief.base(), brief.film()).thickness()));
+        closed.panels()
+                .forEach(p -> papers.add(
+                        new StackMap.Layer(p.outline(), thick.get(p.panel().piece()))));
         for (Mat mat : dressing.mats()) {
             papers.add(new StackMap.Layer(
                     closed.placed(mat.face().panel()).motion().apply(mat.outline()),

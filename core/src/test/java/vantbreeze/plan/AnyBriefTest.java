@@ -116,7 +116,7 @@ class AnyBriefTest {
                         brief.parameters(),
                         brief.sheet(),
                         brief.base(),
-                        new Tools(
+                        Tools.of(
                                 any(ToolGrid.ALL, random),
                                 any(ToolGrid.ALL, random),
                                 Length.inches(4 + random.nextInt(50))),

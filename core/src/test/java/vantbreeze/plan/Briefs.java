@@ -52,7 +52,7 @@ public final class Briefs {
                 Map.of(),
                 Sheet.named("12x12"),
                 card(300),
-                new Tools(ToolGrid.SIXTEENTH_INCH, ToolGrid.SIXTEENTH_INCH, in("12")),
+                Tools.of(ToolGrid.SIXTEENTH_INCH, ToolGrid.SIXTEENTH_INCH, in("12")),
                 matting(1, in("1/8"), ToolGrid.SIXTEENTH_INCH, Matting.Meeting.RUN_ON, Map.of()),
                 List.of(),
                 Closure.NONE,
@@ -94,7 +94,7 @@ public final class Briefs {
     }
 
     public static Brief board(Brief b, ToolGrid board) {
-        Tools tools = new Tools(b.tools().ruler(), board, b.tools().trimmer());
+        Tools tools = Tools.of(b.tools().ruler(), board, b.tools().trimmer());
         return new Brief(
                 b.fold(),
                 b.basis(),

@@ -320,22 +320,6 @@ class PlannerTest {
     }
 
     @Test
-    void scoresBetweenTheGroovesCanBeMovedToThem() {
-        Brief brief =
-                Briefs.board(closed("z-fold", "5 1/2", "4 1/4").with("front", in("2 13/16")), ToolGrid.EIGHTH_INCH);
-        Snag snag = Planner.plan(brief).snags().stream()
-                .filter(s ->
-                        s.code() == Snag.Code.SCORE_OFF_BOARD && s.place().id().equals("score 1"))
-                .findFirst()
-                .orElseThrow();
-        assertThat(snag.text()).contains("2\u202f13\u204416 in").contains("1/8 in");
-        assertThat(snag.fixes())
-                .extracting(Snag.Fix::label)
-                .containsExactlyInAnyOrder("Move score 1 to 2¾ in", "Move score 1 to 2\u202f7\u20448 in");
-        assertThat(scores(Planner.plan(snag.fixes().get(0).brief()))).allMatch(ToolGrid.EIGHTH_INCH::isOn);
-    }
-
-    @Test
     void aGrooveReachedFromTheOtherEndIsGoodEnough() {
         Brief brief =
                 closed("gatefold", "4 1/4", "5 1/2").with("gap", in("1/16")).with("left", in("2 1/16"));

@@ -62,7 +62,7 @@ class PresetTest {
                 usual.parameters(),
                 usual.sheet(),
                 usual.base(),
-                new Tools(grid, grid, Length.inches(24)),
+                Tools.of(grid, grid, Length.inches(24)),
                 Briefs.matting(
                         1,
                         metric ? Length.millimetres(3L) : Length.inches(1, 8),

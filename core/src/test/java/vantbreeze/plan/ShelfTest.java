@@ -97,7 +97,7 @@ class ShelfTest {
                 Map.of(),
                 Sheet.named(sheet),
                 Briefs.card(300),
-                new Tools(grid, grid, metric ? Length.millimetres(310L) : Briefs.in("12")),
+                Tools.of(grid, grid, metric ? Length.millimetres(310L) : Briefs.in("12")),
                 Briefs.matting(1, step, grid, Matting.Meeting.RUN_ON, Map.of()),
                 List.of(),
                 Closure.NONE,

@@ -10,6 +10,7 @@ import vantbreeze.cutter.Machine;
 import vantbreeze.cutter.Refusal;
 import vantbreeze.cutter.Route;
 import vantbreeze.measure.UnitSystem;
+import vantbreeze.server.tool.ToolService;
 import vantbreeze.server.web.FieldReader;
 import vantbreeze.server.web.Patience;
 
@@ -20,16 +21,18 @@ class CutterController {
     private static final Duration LONGEST = Duration.ofSeconds(5);
 
     private final Patience patience;
+    private final ToolService tools;
 
-    CutterController(Patience patience) {
+    CutterController(Patience patience, ToolService tools) {
         this.patience = patience;
+        this.tools = tools;
     }
 
     @PostMapping("/api/cutter")
     CutterJson run(@RequestBody CutterJson.AskJson asked) {
         FieldReader fields = new FieldReader(UnitSystem.METRIC);
         Machine machine = asked.machine() == null
-                ? Machine.USUAL
+                ? tools.bed().map(Machine.USUAL::withBed).orElse(Machine.USUAL)
                 : fields.field(
                         "machine",
                         asked.machine(),

@@ -121,7 +121,20 @@ public record BriefJson(
     public record ToolsJson(
             @Schema(example = "1/16 in") String ruler,
             @Schema(example = "1/8 in") String board,
-            @Schema(example = "12 in") String trimmer) {}
+
+            @Schema(
+                    nullable = true,
+                    example = "12 in",
+                    description = "from its fence to its last groove; the usual 12 in if left out")
+            String boardReach,
+
+            @Schema(example = "12 in") String trimmer,
+
+            @Schema(
+                    nullable = true,
+                    example = "12 x 24 in",
+                    description = "of the cutting machine, width by length; the usual 12 x 24 in if left out")
+            String bed) {}
 
     @Schema(name = "Paper")
     public record PaperJson(
@@ -229,7 +242,9 @@ public record BriefJson(
                 new ToolsJson(
                         brief.tools().ruler().name(),
                         brief.tools().board().name(),
-                        brief.tools().trimmer().exactText(units)),
+                        brief.tools().boardReach().exactText(units),
+                        brief.tools().trimmer().exactText(units),
+                        brief.tools().bed().exactText(units)),
                 matting(brief.matting(), units),
                 brief.ornaments().stream().map(o -> OrnamentJson.of(o, units)).toList(),
                 brief.closure().text(units),

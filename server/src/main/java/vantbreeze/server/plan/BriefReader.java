@@ -21,6 +21,7 @@ import vantbreeze.material.Sheet;
 import vantbreeze.material.Stock;
 import vantbreeze.material.Tools;
 import vantbreeze.measure.Length;
+import vantbreeze.measure.Size;
 import vantbreeze.measure.ToolGrid;
 import vantbreeze.measure.UnitSystem;
 import vantbreeze.plan.Basis;
@@ -38,8 +39,8 @@ public final class BriefReader {
     private static final int MOST_FACES = 200;
     private static final int MOST_PARAMETERS = 50;
     private static final Length FARTHEST = Length.inches(60);
-    private static final Length LONGEST_TRIMMER = Length.inches(60);
-    private static final Length SHORTEST_TRIMMER = Length.inches(4);
+    private static final Length LONGEST_TOOL = Length.inches(60);
+    private static final Length SHORTEST_TOOL = Length.inches(4);
 
     private final BriefJson json;
     private final UnitSystem units;
@@ -315,15 +316,37 @@ public final class BriefReader {
         }
         ToolGrid ruler = grid(fields, "tools.ruler", tools.ruler());
         ToolGrid board = grid(fields, "tools.board", tools.board());
-        String allowed = SHORTEST_TRIMMER.exactText(units) + " to " + LONGEST_TRIMMER.exactText(units);
-        Length trimmer = fields.field("tools.trimmer", tools.trimmer(), allowed, () -> {
-            Length length = Length.parse(tools.trimmer(), units);
-            if (length.isLessThan(SHORTEST_TRIMMER) || length.isMoreThan(LONGEST_TRIMMER)) {
-                throw new IllegalArgumentException("The trimmer (%s) must cut %s.".formatted(tools.trimmer(), allowed));
-            }
-            return length;
+        Length reach = tools.boardReach() == null
+                ? Tools.USUAL_BOARD
+                : tool(fields, "tools.boardReach", "board", tools.boardReach(), units);
+        Length trimmer = tool(fields, "tools.trimmer", "trimmer", tools.trimmer(), units);
+        Size bed = tools.bed() == null ? Tools.USUAL_BED : bed(fields, tools.bed(), units);
+        return new Tools(ruler, board, reach, trimmer, bed);
+    }
+
+    private static Length tool(FieldReader fields, String field, String tool, String text, UnitSystem units) {
+        return fields.field(
+                field, text, toolLengths(units), () -> reaching(tool, text, Length.parse(text, units), units));
+    }
+
+    private static Size bed(FieldReader fields, String text, UnitSystem units) {
+        return fields.field("tools.bed", text, "a size, each side " + toolLengths(units), () -> {
+            Size bed = Size.parse(text, units);
+            reaching("bed", text, bed.width(), units);
+            reaching("bed", text, bed.height(), units);
+            return bed;
         });
-        return new Tools(ruler, board, trimmer);
+    }
+
+    private static Length reaching(String tool, String text, Length length, UnitSystem units) {
+        if (length.isLessThan(SHORTEST_TOOL) || length.isMoreThan(LONGEST_TOOL)) {
+            throw new IllegalArgumentException("The %s (%s) must reach %s.".formatted(tool, text, toolLengths(units)));
+        }
+        return length;
+    }
+
+    private static String toolLengths(UnitSystem units) {
+        return SHORTEST_TOOL.exactText(units) + " to " + LONGEST_TOOL.exactText(units);
     }
 
     private Matting matting() {

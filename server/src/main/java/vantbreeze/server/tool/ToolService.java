@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
+import vantbreeze.measure.Size;
 import vantbreeze.measure.UnitSystem;
 import vantbreeze.server.plan.BriefJson;
 import vantbreeze.server.plan.BriefReader;
@@ -14,11 +15,13 @@ import vantbreeze.server.web.FieldReader;
 
 /** The maker's tools. */
 @Service
-class ToolService implements Inspected {
+public class ToolService implements Inspected {
 
     private static final long USUAL = -1;
-    private static final BriefJson.ToolsJson INCHES = new BriefJson.ToolsJson("1/16 in", "1/16 in", "12 in");
-    private static final BriefJson.ToolsJson MILLIMETRES = new BriefJson.ToolsJson("1 mm", "1 mm", "310 mm");
+    private static final BriefJson.ToolsJson INCHES =
+            new BriefJson.ToolsJson("1/16 in", "1/16 in", "12 in", "12 in", "12 x 24 in");
+    private static final BriefJson.ToolsJson MILLIMETRES =
+            new BriefJson.ToolsJson("1 mm", "1 mm", "305 mm", "310 mm", "305 x 610 mm");
 
     private final ToolRepository sets;
     private final Store store;
@@ -32,12 +35,37 @@ class ToolService implements Inspected {
         return store.read(() -> Stream.of(UnitSystem.values()).map(this::of).toList());
     }
 
+    /** Of the maker's cutting machine, where they have said it. */
+    public Optional<Size> bed() {
+        return store.read(() -> Stream.of(UnitSystem.values())
+                .flatMap(u -> sets
+                        .findById(u.name())
+                        .flatMap(set -> Optional.ofNullable(set.tools().bed()))
+                        .map(bed -> Size.parse(bed, u))
+                        .stream())
+                .findFirst());
+    }
+
     private ToolSetJson of(UnitSystem units) {
         Optional<ToolSet> own = sets.findById(units.name());
         return new ToolSetJson(
                 units,
                 own.map(ToolSet::version).orElse(USUAL),
-                own.map(ToolSet::tools).orElse(units == UnitSystem.INCH ? INCHES : MILLIMETRES));
+                own.map(ToolSet::tools).map(t -> whole(t, usual(units))).orElse(usual(units)));
+    }
+
+    private static BriefJson.ToolsJson usual(UnitSystem units) {
+        return units == UnitSystem.INCH ? INCHES : MILLIMETRES;
+    }
+
+    /** What nothing was said of is as usual. */
+    private static BriefJson.ToolsJson whole(BriefJson.ToolsJson own, BriefJson.ToolsJson usual) {
+        return new BriefJson.ToolsJson(
+                own.ruler(),
+                own.board(),
+                Optional.ofNullable(own.boardReach()).orElse(usual.boardReach()),
+                own.trimmer(),
+                Optional.ofNullable(own.bed()).orElse(usual.bed()));
     }
 
     /**

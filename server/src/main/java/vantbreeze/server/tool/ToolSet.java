@@ -19,7 +19,9 @@ class ToolSet extends Kept {
 
     private String ruler;
     private String board;
+    private String boardReach;
     private String trimmer;
+    private String bed;
 
     protected ToolSet() {}
 
@@ -29,13 +31,16 @@ class ToolSet extends Kept {
 
     @Override
     protected String content() {
-        return "%s %s %s %s".formatted(units, ruler, board, trimmer);
+        String before = "%s %s %s %s".formatted(units, ruler, board, trimmer);
+        return boardReach == null ? before : "%s %s %s".formatted(before, boardReach, bed);
     }
 
     final void write(BriefJson.ToolsJson tools) {
         ruler = tools.ruler();
         board = tools.board();
+        boardReach = tools.boardReach();
         trimmer = tools.trimmer();
+        bed = tools.bed();
         seal();
     }
 
@@ -44,6 +49,6 @@ class ToolSet extends Kept {
     }
 
     BriefJson.ToolsJson tools() {
-        return new BriefJson.ToolsJson(ruler, board, trimmer);
+        return new BriefJson.ToolsJson(ruler, board, boardReach, trimmer, bed);
     }
 }
