@@ -1,7 +1,9 @@
-import { useId, useState } from "react";
+import { useId, useRef, useState } from "react";
 import type { Mat, Panel, Piece, PlacedOrnament } from "../api/types";
 import { path, points } from "../parts/shapes";
-import { usePlan } from "../state/useBench";
+import { useShift } from "../parts/useShift";
+import { lengthText, onMarks } from "../state/lengths";
+import { useChange, usePlan } from "../state/useBench";
 import type { Mark } from "./marks";
 import { contains, readableOn } from "../paper/readable";
 import { photoAddress } from "../api/client";
@@ -69,7 +71,7 @@ function labelInk(panel: Panel, mats: Mat[]): string {
 }
 
 /** The photograph of the sheet that the base is cut from, as the piece lies on it: scores are placed by it. */
-function PhotoUnder({ piece }: { piece: Piece }) {
+function PhotoUnder({ piece, dx, dy }: { piece: Piece; dx: number; dy: number }) {
   const at = usePlan((p) => p.baseAt);
   const id = useId().replace(/[^\w-]/g, "_");
   const photo = useBasePhoto();
@@ -83,14 +85,39 @@ function PhotoUnder({ piece }: { piece: Piece }) {
       <g clipPath={`url(#${id})`} data-testid="photo-under">
         <image
           href={photoAddress(photo.id)}
-          x={-photo.x - at.x}
-          y={height - (photo.height - photo.y - at.y)}
+          x={-photo.x - at.x + dx}
+          y={height - (photo.height - photo.y - at.y) - dy}
           width={photo.width}
           height={photo.height}
           preserveAspectRatio="none"
         />
       </g>
     </>
+  );
+}
+
+/** Moves the picture under the piece: what is dragged to the right is cut from farther left. */
+function PhotoGrip({ piece, u, shift }: { piece: Piece; u: number; shift: ReturnType<typeof useShift> }) {
+  const x = piece.size.width.mm / 2 + shift.dx;
+  const y = piece.size.height.mm - 16 * u - shift.dy;
+  return (
+    <g
+      role="button"
+      tabIndex={0}
+      aria-label="Picture under the base; arrow keys move it, Enter lays it down"
+      className="focus-visible:outline-accent cursor-grab"
+      transform={`translate(${x} ${y}) scale(${u})`}
+      {...shift.handlers}
+    >
+      <title>Drag the picture to where the base is to be cut from it</title>
+      <circle r={12} fill="var(--raised)" stroke="var(--accent)" strokeWidth={2} />
+      <path
+        d="M0 -8 V8 M-8 0 H8 M-2.5 -5.5 L0 -8 L2.5 -5.5 M-2.5 5.5 L0 8 L2.5 5.5 M-5.5 -2.5 L-8 0 L-5.5 2.5 M5.5 -2.5 L8 0 L5.5 2.5"
+        fill="none"
+        stroke="var(--accent)"
+        strokeWidth={1.6}
+      />
+    </g>
   );
 }
 
@@ -104,6 +131,12 @@ export function FlatSheet({
   onMark,
 }: FlatSheetProps) {
   const units = usePlan((p) => p.brief.units);
+  const at = usePlan((p) => p.baseAt);
+  const photo = useBasePhoto();
+  /* The first piece is the one whose place on its sheet is kept. */
+  const isBase = among[0] === piece;
+  const change = useChange();
+  const drawing = useRef<SVGSVGElement>(null);
   const width = piece.size.width.mm;
   const height = piece.size.height.mm;
   /* While a score is dragged the scale stays, though the sheet grows or shrinks under the pointer. */
@@ -120,11 +153,18 @@ export function FlatSheet({
   const rim = rimOf(piece, u);
   const levels = labelLevels(piece, u);
   const view = viewOf(piece, seen, u);
+  const place = (mm: number) => lengthText(Math.max(0, onMarks(mm, units)), units);
+  const shift = useShift(
+    units,
+    () => view.width / (drawing.current?.getBoundingClientRect().width ?? view.width),
+    (dx, dy) => void change({ baseAt: { x: place(at.x - dx), y: place(at.y - dy) } }),
+  );
   const views = among.map((p) => viewOf(p, p === piece ? seen : sizeOf(p), u));
   const widest = Math.max(...views.map((v) => v.width));
   const highest = Math.max(...views.map((v) => v.height));
   return (
     <svg
+      ref={drawing}
       viewBox={[-rim.left, -rim.top - rim.label, view.width, view.height].join(" ")}
       style={{
         width: `min(${(100 * view.width) / widest}%, ${(38 * view.width) / highest}vh)`,
@@ -137,7 +177,7 @@ export function FlatSheet({
       <RulerScale length={width} units={units} u={u} y={-rim.label - 2 * u} />
       <RulerScale length={height} units={units} u={u} x={-4 * u} upright />
       <path d={piece.cut} fillRule="evenodd" fill="var(--card)" stroke="var(--ink)" strokeWidth={1.4 * u} />
-      <PhotoUnder piece={piece} />
+      {isBase && <PhotoUnder piece={piece} dx={shift.dx} dy={shift.dy} />}
       {mats
         .filter((m) => m.side === "FACE" && piece.panels.some((p) => p.name === m.panel))
         .map((m, i) => (
@@ -195,6 +235,7 @@ export function FlatSheet({
           onHold={(holds) => setHeld(holds ? { width, height } : null)}
         />
       ))}
+      {photo && isBase && <PhotoGrip piece={piece} u={u} shift={shift} />}
     </svg>
   );
 }

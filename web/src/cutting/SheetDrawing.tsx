@@ -1,8 +1,9 @@
-import { useRef, useState, type KeyboardEvent, type PointerEvent } from "react";
+import { useRef } from "react";
 import type { CutPass, LaidPart, PaperCutting, SheetCutting, Units } from "../api/types";
 import { SheetFill } from "../papers/SheetPicture";
 import { points } from "../parts/shapes";
-import { onMarks } from "./settings";
+import { useShift } from "../parts/useShift";
+import { onMarks } from "../state/lengths";
 
 interface SheetDrawingProps {
   paper: PaperCutting;
@@ -159,55 +160,19 @@ interface PartShapeProps {
 
 /** A part on its sheet; dragged, or moved with the arrow keys and laid down with Enter. */
 function PartShape({ part, height, type, scale, units, onMove }: PartShapeProps) {
-  const [shift, setShift] = useState<{ x: number; y: number } | null>(null);
-  const from = useRef<{ x: number; y: number; scale: number } | null>(null);
-  const dx = shift?.x ?? 0;
-  const dy = shift?.y ?? 0;
-  const lay = (x: number, y: number) => {
-    setShift(null);
-    from.current = null;
-    if (x !== 0 || y !== 0) onMove?.(onMarks(part.x + x, units), onMarks(part.y + y, units));
-  };
-  function press(e: KeyboardEvent) {
-    const step = (e.shiftKey ? 8 : 1) * (units === "INCH" ? 25.4 / 8 : 2);
-    const steps: Record<string, [number, number]> = {
-      ArrowLeft: [-step, 0],
-      ArrowRight: [step, 0],
-      ArrowUp: [0, step],
-      ArrowDown: [0, -step],
-    };
-    const by = steps[e.key];
-    if (by) setShift({ x: dx + by[0], y: dy + by[1] });
-    else if (e.key === "Enter" && shift) lay(dx, dy);
-    else if (e.key === "Escape" && shift) setShift(null);
-    else return;
-    e.preventDefault();
-    e.stopPropagation();
-  }
-  const pointer = {
-    onPointerDown: (e: PointerEvent<SVGGElement>) => {
-      e.currentTarget.setPointerCapture(e.pointerId);
-      from.current = { x: e.clientX, y: e.clientY, scale: scale() };
-    },
-    onPointerMove: (e: PointerEvent<SVGGElement>) => {
-      if (!from.current) return;
-      const { x, y, scale: mm } = from.current;
-      setShift({ x: (e.clientX - x) * mm, y: (y - e.clientY) * mm });
-    },
-    onPointerUp: () => lay(dx, dy),
-    onPointerCancel: () => setShift(null),
-  };
+  const { dx, dy, isMoved, handlers } = useShift(units, scale, (x, y) =>
+    onMove?.(onMarks(part.x + x, units), onMarks(part.y + y, units)),
+  );
   const name = `${part.name}${part.card && `, card ${part.card}`}, ${part.size.shown}`;
   return (
     <g
       transform={`translate(${dx} ${-dy})`}
-      opacity={shift ? 0.75 : 1}
+      opacity={isMoved ? 0.75 : 1}
       className={onMove ? "focus-visible:outline-accent cursor-grab" : undefined}
       tabIndex={onMove ? 0 : undefined}
       role={onMove ? "button" : "img"}
       aria-label={onMove ? `${name}; arrow keys move it, Enter lays it down` : name}
-      onKeyDown={onMove ? press : undefined}
-      {...(onMove ? pointer : {})}
+      {...(onMove ? handlers : {})}
     >
       <title>{name}</title>
       <rect

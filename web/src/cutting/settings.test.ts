@@ -1,6 +1,7 @@
 import { expect, test } from "vitest";
 import type { CutPass, SheetCutting } from "../api/types";
-import { alike, onMarks, runs, settingsOf, shopping, whence } from "./settings";
+import { onMarks } from "../state/lengths";
+import { alike, runs, settingsOf, shopping, whence } from "./settings";
 
 const pass = (number: number, newSetting: boolean) => ({ number, newSetting }) as CutPass;
 const sheet = (name: string, owned: boolean, together = 1, number = 1) =>

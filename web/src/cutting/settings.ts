@@ -55,9 +55,3 @@ export function runs(numbers: number[]): string {
   }
   return said.join(", ");
 }
-
-/** To the maker's marks, mm: a sixteenth of an inch, or a millimetre. */
-export function onMarks(mm: number, units: "INCH" | "METRIC"): number {
-  const step = units === "INCH" ? 25.4 / 16 : 1;
-  return Math.round(mm / step) * step;
-}

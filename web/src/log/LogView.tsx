@@ -7,6 +7,8 @@ import { Button } from "../parts/Button";
 import { StoreTrouble } from "../parts/StoreTrouble";
 import { TopBar } from "../parts/TopBar";
 import { Trouble } from "../parts/Trouble";
+import { ChoiceWord } from "../parts/ChoiceWord";
+import { choicesOf, filtered, type LogFilter } from "./filters";
 import { HandsPanel } from "./HandsPanel";
 import { LogForm } from "./LogForm";
 import { byRecipient } from "./recipients";
@@ -44,7 +46,22 @@ export function LogView() {
       ]);
     }
   }
-  const entries = log.data ?? [];
+  const all = log.data ?? [];
+  const filter = {
+    fold: address.get("fold") ?? "",
+    year: address.get("year") ?? "",
+    occasion: address.get("occasion") ?? "",
+    person: address.get("person") ?? "",
+  };
+  const entries = filtered(all, filter);
+  const isPicked = entries.length < all.length;
+  function look(change: Record<string, string>) {
+    const next = new URLSearchParams(address);
+    for (const [key, value] of Object.entries(change))
+      if (value) next.set(key, value);
+      else next.delete(key);
+    setAddress(next, { replace: true });
+  }
   const who = byRecipient(entries);
   return (
     <>
@@ -59,13 +76,14 @@ export function LogView() {
               aria-label="Look for"
               placeholder="a name, a fold, an occasion, a paper …"
               defaultValue={words}
-              onChange={(e) => setAddress(e.target.value ? { words: e.target.value } : {}, { replace: true })}
+              onChange={(e) => look({ words: e.target.value })}
               className="border-rule bg-raised min-h-10 grow rounded-md border px-3 text-base"
             />
             <span className="text-quiet">
               {entries.length === 1 ? "1 entry" : `${entries.length} entries`}
             </span>
           </div>
+          <FilterWords entries={all} filter={filter} onPick={look} />
           <Trouble text={trouble} />
           {gone && (
             <p role="status" className="bg-sunken m-0 flex items-center gap-3 rounded-md px-3 py-2">
@@ -81,9 +99,11 @@ export function LogView() {
           )}
           {log.data && entries.length === 0 && (
             <p className="text-quiet text-lg">
-              {words
-                ? "No entry has all of these words."
-                : "Nothing is written down yet. When the last step of a card is done, it can be written into the logbook."}
+              {isPicked
+                ? "Nothing was made like that."
+                : words
+                  ? "No entry has all of these words."
+                  : "Nothing is written down yet. When the last step of a card is done, it can be written into the logbook."}
             </p>
           )}
           <ol aria-label="What was made" className="m-0 flex list-none flex-col gap-3 p-0">
@@ -153,6 +173,32 @@ export function LogView() {
         </aside>
       </main>
     </>
+  );
+}
+
+interface FilterWordsProps {
+  entries: LogEntry[];
+  filter: LogFilter;
+  onPick(change: Partial<LogFilter>): void;
+}
+
+/** "Made in any year, of any fold, for any occasion and for anybody", each word a list of what there is. */
+function FilterWords({ entries, filter, onPick }: FilterWordsProps) {
+  if (entries.length < 2) return null;
+  const choices = choicesOf(entries, filter);
+  const word = (key: keyof LogFilter, label: string, any: string) => (
+    <ChoiceWord
+      label={label}
+      value={filter[key] || any}
+      choices={[any, ...choices[key]].map((c) => ({ value: c, label: c }))}
+      onChoose={(c) => onPick({ [key]: c === any ? "" : c })}
+    />
+  );
+  return (
+    <p className="m-0 text-lg">
+      Made in {word("year", "Year", "any year")}, {word("fold", "Fold made", "any fold")}, for{" "}
+      {word("occasion", "Occasion", "any occasion")}, for {word("person", "For whom", "anybody")}.
+    </p>
   );
 }
 

@@ -63,3 +63,9 @@ export function snap(mm: number, step: number, least: number, most: number): num
   const nearest = Math.round(mm / step) * step;
   return Math.min(Math.max(nearest, up), down);
 }
+
+/** To the maker's marks, mm: a sixteenth of an inch, or a millimetre. */
+export function onMarks(mm: number, units: Units): number {
+  const step = units === "INCH" ? 25.4 / 16 : 1;
+  return Math.round(mm / step) * step;
+}

@@ -61,6 +61,19 @@ public final class Values {
         return new Values(resolved, means, built);
     }
 
+    /**
+     * Refuses what no size of the card would allow.
+     *
+     * @throws ParameterException for the first outline that the design cannot be cut by
+     */
+    public static void checkWhateverTheSize(FoldDesign design, Map<String, Object> given) {
+        for (Parameter parameter : design.parameters()) {
+            if (parameter.kind() == Parameter.Kind.OUTLINE && given.containsKey(parameter.key())) {
+                checkOutline(parameter, (Silhouette) given.get(parameter.key()));
+            }
+        }
+    }
+
     private static void check(Parameter parameter, Object value, Values before) {
         switch (parameter.kind()) {
             case LENGTH -> checkRange(parameter, (Length) value, before);
@@ -76,11 +89,7 @@ public final class Values {
                     throw new ParameterException(parameter, (String) value, choices);
                 }
             }
-            case OUTLINE -> {
-                if (!parameter.shape().suits().test((Silhouette) value)) {
-                    throw new ParameterException(parameter, (Silhouette) value);
-                }
-            }
+            case OUTLINE -> checkOutline(parameter, (Silhouette) value);
             case PANELS, GLUE -> {}
         }
     }
@@ -89,6 +98,12 @@ public final class Values {
         Range range = parameter.range().apply(before);
         if (!range.holds(value)) {
             throw new ParameterException(parameter, value, range);
+        }
+    }
+
+    private static void checkOutline(Parameter parameter, Silhouette value) {
+        if (!parameter.shape().suits().test(value)) {
+            throw new ParameterException(parameter, value);
         }
     }
 

@@ -5,12 +5,15 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import vantbreeze.make.ObliqueReading;
+import vantbreeze.make.RulerMark;
 import vantbreeze.make.ScoreCard;
 import vantbreeze.measure.Length;
 import vantbreeze.part.CutList;
 import vantbreeze.part.Part;
 import vantbreeze.structure.Piece;
+import vantbreeze.structure.Point;
 import vantbreeze.structure.ScoreLine;
 import vantbreeze.structure.Side;
 import vantbreeze.task.Task;
@@ -57,7 +60,7 @@ public final class Knobs {
                 crease(task, crease, i);
             }
         } else if (task.work() instanceof Work.Prick prick) {
-            prick.scores().forEach(s -> slanting(task, s, prick.piece(), List.of(s), s));
+            prick.scores().forEach(s -> prick(task, s, prick.piece()));
         } else if (task.work() instanceof Work.Glue glue) {
             String name = glue.laid().name();
             add(
@@ -186,14 +189,55 @@ public final class Knobs {
         };
     }
 
+    /** Where the line leaves the piece at a tick its place on that edge is measured; from corner to corner there is nothing to measure. */
     private void crease(Task task, Work.Crease crease, int number) {
         ObliqueReading line = crease.lines().get(number);
-        slanting(
+        List<String> scores = crease.scores().get(number);
+        String what = String.valueOf(number + 1);
+        Optional<RulerMark.OnEdge> tick = Stream.of(line.from(), line.to())
+                .flatMap(m -> m instanceof RulerMark.OnEdge edge ? Stream.of(edge) : Stream.empty())
+                .filter(m -> !m.isCorner())
+                .findFirst();
+        if (tick.isEmpty()) {
+            slanting(task, what, crease.piece(), scores, line.score().id());
+            return;
+        }
+        boolean leftwards = tick.get().atRight() != (crease.side() == Side.BACK);
+        add(
                 task,
-                String.valueOf(number + 1),
-                crease.piece(),
-                crease.scores().get(number),
-                line.score().id());
+                Hand.SCORE,
+                what,
+                "where %s meets the %s"
+                        .formatted(line.score().id(), tick.get().edgeAndCorner()),
+                tick.get().fromCorner(),
+                true,
+                tick.get().onSide()
+                        ? new Shift.OfScores(scores, 0, tick.get().atTop() ? -1 : 1)
+                        : new Shift.OfScores(scores, leftwards ? -1 : 1, 0));
+    }
+
+    /** What came with the template is measured from the outline's left or lower side, if it is square to it. */
+    private void prick(Task task, String score, Piece piece) {
+        ScoreLine line = piece.scores().stream()
+                .filter(s -> s.id().equals(score))
+                .findFirst()
+                .orElseThrow();
+        if (!line.isUpright() && !line.isLevel()) {
+            slanting(task, score, piece, List.of(score), score);
+            return;
+        }
+        Point corner = piece.lowerLeft();
+        add(
+                task,
+                Hand.SCORE,
+                score,
+                "how far %s lies from the %s, face up"
+                        .formatted(score, line.isUpright() ? "outline's left side" : "foot of the outline"),
+                line.isUpright()
+                        ? line.from().x().minus(corner.x())
+                        : line.from().y().minus(corner.y()),
+                true,
+                new Shift.OfScores(List.of(score), line.isUpright() ? 1 : 0, line.isUpright() ? 0 : 1));
     }
 
     /** A ruler that lies a little beside its marks. */

@@ -24,7 +24,7 @@ public sealed interface RulerMark {
      */
     record OnEdge(boolean onSide, boolean atRight, boolean atTop, Length fromCorner) implements RulerMark {
 
-        boolean isCorner() {
+        public boolean isCorner() {
             return fromCorner.equals(Length.ZERO);
         }
 
@@ -35,12 +35,22 @@ public sealed interface RulerMark {
 
         @Override
         public String text(Ruler ruler) {
-            String corner = "%s %s corner".formatted(atTop ? "top" : "bottom", atRight ? "right" : "left");
-            if (isCorner()) {
-                return "the " + corner;
-            }
-            String edge = onSide ? (atRight ? "right" : "left") : (atTop ? "top" : "bottom");
-            return "the tick %s from the %s on the %s edge".formatted(ruler.text(fromCorner), corner, edge);
+            return isCorner()
+                    ? "the " + corner()
+                    : "the tick %s from the %s on the %s edge".formatted(ruler.text(fromCorner), corner(), edge());
+        }
+
+        /** "left edge, from the top left corner". */
+        public String edgeAndCorner() {
+            return "%s edge, from the %s".formatted(edge(), corner());
+        }
+
+        private String corner() {
+            return "%s %s corner".formatted(atTop ? "top" : "bottom", atRight ? "right" : "left");
+        }
+
+        private String edge() {
+            return onSide ? (atRight ? "right" : "left") : (atTop ? "top" : "bottom");
         }
     }
 

@@ -65,6 +65,7 @@ final class Sizer {
     static Workpiece size(Brief brief, Length expected) {
         Sizer sizer = new Sizer(brief);
         try {
+            Values.checkWhateverTheSize(brief.fold(), brief.parameters());
             if (brief.basis() instanceof Basis.ClosedSize closed) {
                 return sizer.work(closed.width(), closed.height());
             }

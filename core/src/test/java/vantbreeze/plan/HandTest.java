@@ -6,11 +6,16 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.apache.commons.math3.distribution.NormalDistribution;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.LineSegment;
 import vantbreeze.catalogue.FoldDesign;
 import vantbreeze.fold.FlatFolder;
 import vantbreeze.fold.FlatStage;
@@ -20,8 +25,12 @@ import vantbreeze.hand.Forecast;
 import vantbreeze.hand.Hand;
 import vantbreeze.hand.Knob;
 import vantbreeze.hand.Scatter;
+import vantbreeze.hand.Shift;
 import vantbreeze.measure.Length;
 import vantbreeze.post.Envelope;
+import vantbreeze.structure.ScoreLine;
+import vantbreeze.structure.Side;
+import vantbreeze.task.Work;
 
 /** What hands make of a plan, against closed forms and against the card folded anew. */
 class HandTest {
@@ -157,6 +166,64 @@ class HandTest {
                         .allSatisfy(f -> assertThat(f.isLookAlone()).isTrue());
             }
         }
+    }
+
+    /** A tick measured an eighth farther from its corner: the line, moved as its setting says, meets the edge there. */
+    @ParameterizedTest
+    @ValueSource(strings = {"corner-flip", "peaked-house", "burst-gate", "fan-concertina"})
+    void aSlantingScoreIsMeasuredWhereItMeetsTheEdge(String fold) {
+        Plan plan = Planner.plan(Briefs.closed(fold, fold.equals("peaked-house") ? "4" : "4 1/4", "6"));
+        int found = 0;
+        for (Knob knob : Handiwork.of(plan).orElseThrow().knobs()) {
+            Matcher label = Pattern.compile(
+                            "where (.*) meets the (left|right|top|bottom) edge, from the (top|bottom) (left|right) corner")
+                    .matcher(knob.label());
+            if (!label.matches()) {
+                continue;
+            }
+            found++;
+            assertThat(knob.measurable()).isTrue();
+            Work.Crease crease = (Work.Crease) plan.tasks().stream()
+                    .filter(t -> t.id().equals(knob.task()))
+                    .findFirst()
+                    .orElseThrow()
+                    .work();
+            boolean turned = crease.side() == Side.BACK;
+            double wide = crease.piece().size().width().count();
+            double high = crease.piece().size().height().count();
+            boolean onSide = List.of("left", "right").contains(label.group(2));
+            boolean right = label.group(4).equals("right") != turned;
+            boolean top = label.group(3).equals("top");
+            double more = Briefs.in("1/8").count();
+            double away = knob.planned().count() + more;
+            Coordinate tick = new Coordinate(
+                    onSide ? (right ? wide : 0) : right ? wide - away : away,
+                    onSide ? (top ? high - away : away) : (top ? high : 0));
+            Shift.OfScores shift = (Shift.OfScores) knob.shift();
+            ScoreLine score = crease.piece().scores().stream()
+                    .filter(s -> s.id().equals(shift.scores().get(0)))
+                    .findFirst()
+                    .orElseThrow();
+            LineSegment moved = new LineSegment(
+                    score.from().coordinate().x + shift.dx() * more,
+                    score.from().coordinate().y + shift.dy() * more,
+                    score.to().coordinate().x + shift.dx() * more,
+                    score.to().coordinate().y + shift.dy() * more);
+            assertThat(moved.distancePerpendicular(tick)).as(knob.label()).isLessThan(3);
+        }
+        assertThat(found).as(fold).isGreaterThanOrEqualTo(fold.equals("fan-concertina") ? 0 : 1);
+    }
+
+    /** What came with a template has a number too. */
+    @Test
+    void aPrickedScoreIsMeasuredFromTheOutline() {
+        Knob first = of("nested-figures").knobs().stream()
+                .filter(k -> k.hand() == Hand.SCORE && k.measurable())
+                .findFirst()
+                .orElseThrow();
+        assertThat(first.label()).contains("from the outline's left side");
+        assertThat(of("nested-figures").consequence(Map.of(first.key(), first.planned().plus(Briefs.in("1/2")))).faults())
+                .isNotEmpty();
     }
 
     /** A mat cut a quarter too wide looks uneven where it lies; it is cut at one setting with those that are alike. */

@@ -14,7 +14,7 @@ final class Silhouettes {
         StringBuilder right = new StringBuilder("100,0 ");
         StringBuilder left = new StringBuilder();
         double x = 100;
-        double y = 30 + random.nextInt(60);
+        double y = 100 + random.nextInt(60);
         for (int i = 0; i <= steps; i++) {
             right.append("%.3f,%.3f ".formatted(x, y));
             left.insert(0, "%.3f,%.3f ".formatted(-x, y));

@@ -69,11 +69,11 @@ class WaterfallTest {
         for (int turned = 1; turned < pages; turned++) {
             FlatStage stage = FlatFolder.fold(card, shown.get(turned - 1));
             LayerStack stack = LayerStack.of(card, shown.get(turned - 1), stage).orElseThrow();
-            FlatStage.Placed up = stage.placed(card.panel("page " + turned + "/page " + turned));
+            FlatStage.Placed up = stage.placed(card.panel("page " + turned));
             assertThat(up.upSide()).isEqualTo(Side.BACK);
             assertThat(up.outline().getEnvelopeInternal().getMaxY() - edge).isCloseTo(page - pitch, within(2.0));
             assertThat(stack.shows(up.panel(), Side.BACK, false)).isTrue();
-            assertThat(stage.placed(card.panel("page " + (turned + 1) + "/page " + (turned + 1)))
+            assertThat(stage.placed(card.panel("page " + (turned + 1)))
                             .upSide())
                     .as("the next one hangs before you")
                     .isEqualTo(Side.FACE);
@@ -84,7 +84,7 @@ class WaterfallTest {
     }
 
     private static Envelope box(FlatStage stage, Structure card, String page) {
-        return stage.placed(card.panel(page + "/" + page)).outline().getEnvelopeInternal();
+        return stage.placed(card.panel(page)).outline().getEnvelopeInternal();
     }
 
     /** The tail moves straight down while the next segment turns through half a circle. */

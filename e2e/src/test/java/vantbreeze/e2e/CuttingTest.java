@@ -116,6 +116,22 @@ class CuttingTest extends Journey {
         assertThat(under).hasAttribute("x", "-12.7");
         button("Undo").click();
         assertThat(under).hasAttribute("x", "0");
+        Locator grip = button("Picture under the base; arrow keys move it, Enter lays it down");
+        grip.focus();
+        for (int i = 0; i < 4; i++) {
+            page.keyboard().press("ArrowLeft");
+        }
+        page.keyboard().press("Enter");
+        assertThat(under).hasAttribute("x", "-12.7");
+        BoundingBox box = grip.boundingBox();
+        page.mouse().move(box.x + box.width / 2, box.y + box.height / 2);
+        page.mouse().down();
+        page.mouse().move(box.x + box.width / 2 - 60, box.y + box.height / 2);
+        page.mouse().up();
+        assertThat(under).not().hasAttribute("x", "-12.7");
+        button("Undo").click();
+        assertThat(under).hasAttribute("x", "-12.7");
+        button("Undo").click();
         button("Undo").click();
         assertThat(page.getByTestId("photo-under")).hasCount(0);
         view("Cutting");

@@ -6,6 +6,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -39,6 +41,33 @@ class FoldingTest extends Journey {
         change.run();
         page.waitForFunction(
                 "n => Number(document.querySelector('[data-testid=model] canvas')?.dataset.frames ?? 0) > n", before);
+    }
+
+    /** A figure of the maker's own, drawn elsewhere: what suits is cut in every size, what does not is refused with the reason. */
+    @Test
+    void figuresAreCutByADrawnOutline() {
+        beginCard("millimetres", "Little houses");
+        takeOffTheShelf("nested figures");
+        assertThat(word("outline")).hasText("dome");
+        draw("M0 60 V30 L20 0 L40 30 V60 Z");
+        assertThat(word("outline")).hasText("drawn outline");
+        assertSaved();
+        page.reload();
+        assertThat(word("outline")).hasText("drawn outline");
+        assertThat(page.getByTestId("closed-size")).containsText("closed");
+        draw("M20 60 L0 30 L20 0 L40 30 Z");
+        assertThat(page.getByText("touches both sides of its box").first()).isVisible();
+        choose("outline", "bell");
+        assertThat(word("outline")).hasText("bell");
+    }
+
+    private void draw(String path) {
+        page.getByLabel("Drawing for the outline")
+                .setInputFiles(new FilePayload(
+                        "own.svg",
+                        "image/svg+xml",
+                        ("<svg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 40 60'><path d='" + path + "'/></svg>")
+                                .getBytes(StandardCharsets.UTF_8)));
     }
 
     @Test

@@ -180,5 +180,11 @@ class MakeTest extends Journey {
         goTo("log");
         assertThat(list("What was made").getByRole(AriaRole.ARTICLE).first()).isVisible();
         assertAxeFindsNothing();
+        choose("Fold made", "Z-fold");
+        choose("Occasion", "Comet watch on the long hill");
+        assertThat(list("What was made").getByRole(AriaRole.ARTICLE)).hasCount(1);
+        assertThat(list("What was made")).containsText("Comet-watch invitation");
+        page.reload();
+        assertThat(word("Fold made")).hasText("Z-fold");
     }
 }
