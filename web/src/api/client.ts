@@ -136,6 +136,12 @@ export const api = {
   cutter: (svg: string, machine: CutterMachine | null) =>
     request<CutterRun>("POST", "/cutter", { svg, machine }),
   store: () => request<StoreState>("GET", "/store"),
+  pattern: (fold: object, unit: "MM" | "CM" | "IN" | null, units: Units) =>
+    request<{ parameters: Record<string, string>; height: string }>("POST", "/patterns", {
+      fold,
+      unit,
+      units,
+    }),
   outline: (svg: string, width: string, units: Units) =>
     request<{ outline: string; leftOut: number }>("POST", "/outlines", { svg, width, units }),
   drawer: () => request<DrawerEnvelope[]>("GET", "/drawer"),

@@ -1,3 +1,4 @@
+import { Saved } from "../parts/Saved";
 import { path } from "../parts/shapes";
 import { usePlan } from "../state/useBench";
 
@@ -15,46 +16,48 @@ export function BulkMap() {
   const shade = (mm: number) => LEAST_SHADE + (1 - LEAST_SHADE) * (most > 0 ? mm / most : 0) * 0.8;
   const thickest = closed.bulk.filter((s) => s.thicknessMm === most);
   return (
-    <figure className="m-0">
-      <svg
-        viewBox={`${-rim} ${-rim} ${width + 2 * rim} ${height + 2 * rim}`}
-        className="h-44 w-full"
-        role="img"
-        aria-label={`Thickness of the closed card, at most ${closed.thickness.mm.toFixed(1)} mm`}
-      >
-        {closed.bulk.map((spot, i) => (
-          <path
-            key={i}
-            d={path(spot.points, spot.holes, height)}
-            fillRule="evenodd"
-            fill="var(--ink)"
-            fillOpacity={shade(spot.thicknessMm)}
-          />
-        ))}
-        {/* Rims first, then the spots again: between neighbours no rim is left. */}
-        {thickest.map((spot, i) => (
-          <path
-            key={i}
-            d={path(spot.points, spot.holes, height)}
-            fill="none"
-            stroke="var(--accent)"
-            strokeWidth={rim * 0.5}
-          />
-        ))}
-        {thickest.map((spot, i) => (
-          <path
-            key={i}
-            d={path(spot.points, spot.holes, height)}
-            fillRule="evenodd"
-            fill={`color-mix(in srgb, var(--ink) ${100 * shade(most)}%, var(--raised))`}
-          />
-        ))}
-        <rect width={width} height={height} fill="none" stroke="var(--ink)" strokeWidth={rim * 0.12} />
-      </svg>
-      <figcaption className="text-sm">
-        <b>{closed.thickness.mm.toFixed(1)} mm</b> where it is outlined, {closed.layers} papers thick;{" "}
-        {thicknesses[0]?.toFixed(1)} mm where it is thinnest. Mats, foam and ornaments are counted.
-      </figcaption>
-    </figure>
+    <Saved name="the thickness">
+      <figure className="m-0">
+        <svg
+          viewBox={`${-rim} ${-rim} ${width + 2 * rim} ${height + 2 * rim}`}
+          className="h-44 w-full"
+          role="img"
+          aria-label={`Thickness of the closed card, at most ${closed.thickness.mm.toFixed(1)} mm`}
+        >
+          {closed.bulk.map((spot, i) => (
+            <path
+              key={i}
+              d={path(spot.points, spot.holes, height)}
+              fillRule="evenodd"
+              fill="var(--ink)"
+              fillOpacity={shade(spot.thicknessMm)}
+            />
+          ))}
+          {/* Rims first, then the spots again: between neighbours no rim is left. */}
+          {thickest.map((spot, i) => (
+            <path
+              key={i}
+              d={path(spot.points, spot.holes, height)}
+              fill="none"
+              stroke="var(--accent)"
+              strokeWidth={rim * 0.5}
+            />
+          ))}
+          {thickest.map((spot, i) => (
+            <path
+              key={i}
+              d={path(spot.points, spot.holes, height)}
+              fillRule="evenodd"
+              fill={`color-mix(in srgb, var(--ink) ${100 * shade(most)}%, var(--raised))`}
+            />
+          ))}
+          <rect width={width} height={height} fill="none" stroke="var(--ink)" strokeWidth={rim * 0.12} />
+        </svg>
+        <figcaption className="text-sm">
+          <b>{closed.thickness.mm.toFixed(1)} mm</b> where it is outlined, {closed.layers} papers thick;{" "}
+          {thicknesses[0]?.toFixed(1)} mm where it is thinnest. Mats, foam and ornaments are counted.
+        </figcaption>
+      </figure>
+    </Saved>
   );
 }

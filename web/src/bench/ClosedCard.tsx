@@ -1,3 +1,4 @@
+import { Saved } from "../parts/Saved";
 import type { Fit } from "../api/types";
 import { PaperRegions } from "../paper/PaperRegions";
 import { panelsOf } from "../state/panels";
@@ -24,54 +25,56 @@ export function ClosedCard({ marked }: { marked: Mark | null }) {
   const at = { x: (w - card.w) / 2, y: (h - card.h) / 2 };
   const panelName = (id: string) => panelsOf({ pieces }).find((p) => p.id === id)?.name;
   return (
-    <figure className="m-0">
-      <svg
-        viewBox={`${-edge} ${-flap - edge} ${w + 2 * edge} ${h + flap + 2 * edge}`}
-        className="h-56 w-full"
-        role="img"
-        aria-label={`Closed card ${closed.posted.shown}${fit ? ` in envelope ${fit.name}: ${VERDICTS[fit.verdict].text}` : ""}`}
-      >
-        {hasFlap && (
-          <g stroke="var(--quiet)" strokeWidth={edge * 0.12}>
-            <path
-              d={`M${(w - room.w) / 2} ${(h - room.h) / 2} L${w / 2} ${-flap} L${(w + room.w) / 2} ${(h - room.h) / 2} Z`}
-              fill="var(--sunken)"
+    <Saved name="the closed card">
+      <figure className="m-0">
+        <svg
+          viewBox={`${-edge} ${-flap - edge} ${w + 2 * edge} ${h + flap + 2 * edge}`}
+          className="h-56 w-full"
+          role="img"
+          aria-label={`Closed card ${closed.posted.shown}${fit ? ` in envelope ${fit.name}: ${VERDICTS[fit.verdict].text}` : ""}`}
+        >
+          {hasFlap && (
+            <g stroke="var(--quiet)" strokeWidth={edge * 0.12}>
+              <path
+                d={`M${(w - room.w) / 2} ${(h - room.h) / 2} L${w / 2} ${-flap} L${(w + room.w) / 2} ${(h - room.h) / 2} Z`}
+                fill="var(--sunken)"
+              />
+              <rect
+                x={(w - room.w) / 2}
+                y={(h - room.h) / 2}
+                width={room.w}
+                height={room.h}
+                fill="var(--envelope)"
+              />
+            </g>
+          )}
+          <g transform={`translate(${at.x} ${at.y})`}>
+            <PaperRegions
+              regions={closed.front}
+              height={card.h}
+              line={edge * 0.13}
+              marked={marked?.kind === "PANEL" ? `${panelName(marked.id)}/face` : null}
             />
-            <rect
-              x={(w - room.w) / 2}
-              y={(h - room.h) / 2}
-              width={room.w}
-              height={room.h}
-              fill="var(--envelope)"
-            />
+            {fit && <TightPlace fit={fit} w={card.w} h={card.h} edge={edge} />}
           </g>
-        )}
-        <g transform={`translate(${at.x} ${at.y})`}>
-          <PaperRegions
-            regions={closed.front}
-            height={card.h}
-            line={edge * 0.13}
-            marked={marked?.kind === "PANEL" ? `${panelName(marked.id)}/face` : null}
-          />
-          {fit && <TightPlace fit={fit} w={card.w} h={card.h} edge={edge} />}
-        </g>
-      </svg>
-      <figcaption className="text-sm">
-        {fit ? (
-          <>
-            <b>
-              {fit.name} {VERDICTS[fit.verdict].text}
-            </b>
-            {turned && ", card turned"}: inside {fit.size.shown}. {fit.why}
-          </>
-        ) : (
-          "No envelope chosen."
-        )}{" "}
-        {(!fit || fit.verdict !== "FITS") && closest.length > 0 && (
-          <>Closest: {closest.map((f) => `${f.name} (${VERDICTS[f.verdict].text})`).join(", ")}.</>
-        )}
-      </figcaption>
-    </figure>
+        </svg>
+        <figcaption className="text-sm">
+          {fit ? (
+            <>
+              <b>
+                {fit.name} {VERDICTS[fit.verdict].text}
+              </b>
+              {turned && ", card turned"}: inside {fit.size.shown}. {fit.why}
+            </>
+          ) : (
+            "No envelope chosen."
+          )}{" "}
+          {(!fit || fit.verdict !== "FITS") && closest.length > 0 && (
+            <>Closest: {closest.map((f) => `${f.name} (${VERDICTS[f.verdict].text})`).join(", ")}.</>
+          )}
+        </figcaption>
+      </figure>
+    </Saved>
   );
 }
 

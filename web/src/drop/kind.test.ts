@@ -3,6 +3,7 @@ import { kindOf } from "./kind";
 
 it("tells every kind of file by its name and content", () => {
   expect(kindOf("card.JSON", 9, '{"vantbreeze": "project"}').kind).toBe("project");
+  expect(kindOf("square.fold", 9, '{"file_spec": 1.1}').kind).toBe("pattern");
   expect(kindOf("sheet.svg", 9, "<svg/>").kind).toBe("drawing");
   expect(kindOf("papers.csv", 9, "name").kind).toBe("papers");
   expect(kindOf("all.zip", 9, "").kind).toBe("backup");
@@ -11,6 +12,7 @@ it("tells every kind of file by its name and content", () => {
 it.each([
   ["x.json", "{", "no JSON"],
   ["x.json", "{}", "lacks"],
+  ["x.fold", "[", "no FOLD file"],
   ["x.png", "x", "picture"],
   ["x.pdf", "x", "print"],
   ["x.exe", "x", "nothing that is known"],

@@ -1,6 +1,7 @@
 /** What a dropped file is. */
 export type Kind =
   | { kind: "project"; document: unknown }
+  | { kind: "pattern"; file: object }
   | { kind: "papers"; text: string }
   | { kind: "drawing"; text: string }
   | { kind: "backup" }
@@ -23,6 +24,8 @@ export function kindOf(name: string, size: number, text: string): Kind {
       return { kind: "drawing", text };
     case "csv":
       return { kind: "papers", text };
+    case "fold":
+      return patternOf(name, text);
     case "json":
       return projectOf(name, text);
     case "png":
@@ -40,9 +43,19 @@ export function kindOf(name: string, size: number, text: string): Kind {
     default:
       return {
         kind: "refused",
-        why: `${name} is nothing that is known here: a card (.json), a cut file (.svg), a table of papers (.csv) or a backup (.zip) is.`,
+        why: `${name} is nothing that is known here: a card (.json), a flat pattern (.fold), a cut file (.svg), a table of papers (.csv) or a backup (.zip) is.`,
       };
   }
+}
+
+function patternOf(name: string, text: string): Kind {
+  try {
+    const file: unknown = JSON.parse(text);
+    if (typeof file === "object" && file !== null) return { kind: "pattern", file };
+  } catch {
+    // told below: it is no FOLD file either way
+  }
+  return { kind: "refused", why: `${name} is no FOLD file: there is no JSON object in it.` };
 }
 
 function projectOf(name: string, text: string): Kind {

@@ -1,3 +1,4 @@
+import { Saved } from "../parts/Saved";
 import { useMemo } from "react";
 import type { Folding } from "../api/types";
 import { usePlan } from "../state/useBench";
@@ -35,35 +36,37 @@ export function Section({ folding, at, marked, onMark }: SectionProps) {
   const rim = 0.08 * Math.max(wide, high);
   const stroke = 0.014 * Math.max(wide, high);
   return (
-    <figure className="m-0 flex h-64 flex-col">
-      <svg
-        viewBox={`${left - rim} ${upper - rim} ${wide + 2 * rim} ${high + 2 * rim}`}
-        className="min-h-0 grow"
-        role="img"
-        aria-label={WORDS[cut].name}
-      >
-        {section(folding, movesAt(folding, at), cut, place).map((lines, i) => {
-          const panel = folding.panels[i];
-          if (!panel) return null;
-          const isMarked = panel.id === marked;
-          return (
-            <g key={panel.id} onClick={() => onMark(panel.id)} className="cursor-pointer">
-              {lines.map(([x1, y1, x2, y2], k) => (
-                <g key={k}>
-                  <line
-                    {...{ x1, y1, x2, y2 }}
-                    stroke={isMarked ? "var(--accent)" : panel.clear ? "var(--quiet)" : "var(--ink)"}
-                    strokeWidth={isMarked ? 2 * stroke : panel.clear ? 0.5 * stroke : stroke}
-                    strokeLinecap="round"
-                  />
-                  <line {...{ x1, y1, x2, y2 }} stroke="transparent" strokeWidth={6 * stroke} />
-                </g>
-              ))}
-            </g>
-          );
-        })}
-      </svg>
-      <figcaption className="text-quiet text-center text-sm">{WORDS[cut].caption}</figcaption>
-    </figure>
+    <Saved name={WORDS[cut].name}>
+      <figure className="m-0 flex h-64 flex-col">
+        <svg
+          viewBox={`${left - rim} ${upper - rim} ${wide + 2 * rim} ${high + 2 * rim}`}
+          className="min-h-0 grow"
+          role="img"
+          aria-label={WORDS[cut].name}
+        >
+          {section(folding, movesAt(folding, at), cut, place).map((lines, i) => {
+            const panel = folding.panels[i];
+            if (!panel) return null;
+            const isMarked = panel.id === marked;
+            return (
+              <g key={panel.id} onClick={() => onMark(panel.id)} className="cursor-pointer">
+                {lines.map(([x1, y1, x2, y2], k) => (
+                  <g key={k}>
+                    <line
+                      {...{ x1, y1, x2, y2 }}
+                      stroke={isMarked ? "var(--accent)" : panel.clear ? "var(--quiet)" : "var(--ink)"}
+                      strokeWidth={isMarked ? 2 * stroke : panel.clear ? 0.5 * stroke : stroke}
+                      strokeLinecap="round"
+                    />
+                    <line {...{ x1, y1, x2, y2 }} stroke="transparent" strokeWidth={6 * stroke} />
+                  </g>
+                ))}
+              </g>
+            );
+          })}
+        </svg>
+        <figcaption className="text-quiet text-center text-sm">{WORDS[cut].caption}</figcaption>
+      </figure>
+    </Saved>
   );
 }

@@ -207,8 +207,7 @@ public final class Knobs {
                 task,
                 Hand.SCORE,
                 what,
-                "where %s meets the %s"
-                        .formatted(line.score().id(), tick.get().edgeAndCorner()),
+                "where %s meets the %s".formatted(line.score().id(), tick.get().edgeAndCorner()),
                 tick.get().fromCorner(),
                 true,
                 tick.get().onSide()

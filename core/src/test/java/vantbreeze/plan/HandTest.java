@@ -222,7 +222,9 @@ class HandTest {
                 .findFirst()
                 .orElseThrow();
         assertThat(first.label()).contains("from the outline's left side");
-        assertThat(of("nested-figures").consequence(Map.of(first.key(), first.planned().plus(Briefs.in("1/2")))).faults())
+        assertThat(of("nested-figures")
+                        .consequence(Map.of(first.key(), first.planned().plus(Briefs.in("1/2"))))
+                        .faults())
                 .isNotEmpty();
     }
 

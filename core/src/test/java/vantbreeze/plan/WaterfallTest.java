@@ -73,8 +73,7 @@ class WaterfallTest {
             assertThat(up.upSide()).isEqualTo(Side.BACK);
             assertThat(up.outline().getEnvelopeInternal().getMaxY() - edge).isCloseTo(page - pitch, within(2.0));
             assertThat(stack.shows(up.panel(), Side.BACK, false)).isTrue();
-            assertThat(stage.placed(card.panel("page " + (turned + 1)))
-                            .upSide())
+            assertThat(stage.placed(card.panel("page " + (turned + 1))).upSide())
                     .as("the next one hangs before you")
                     .isEqualTo(Side.FACE);
             pulled += pitch;

@@ -57,6 +57,18 @@ class FormatsTest extends Journey {
         assertThat(alert()).containsText("gatefolds");
         drop("notes.json", utf8("{"));
         assertThat(alert()).containsText("no JSON");
+        drop(
+                "halves.fold",
+                utf8("{\"vertices_coords\": [[0,0],[4,0],[8,0],[8,6],[4,6],[0,6]],"
+                        + "\"edges_vertices\": [[0,1],[1,2],[2,3],[3,4],[4,5],[5,0],[1,4]],"
+                        + "\"edges_assignment\": [\"B\",\"B\",\"B\",\"B\",\"B\",\"B\",\"V\"]}"));
+        page.getByRole(AriaRole.ALERTDIALOG)
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("inches"))
+                .click();
+        assertThat(field("Name of the project")).hasValue("halves");
+        assertClosed("4 × 6 in");
+        drop("bent.fold", utf8("{\"vertices_coords\": [[0,0,1]], \"frame_unit\": \"mm\"}"));
+        assertThat(alert()).containsText("vertices_coords[0]");
         drop("holiday.png", utf8("png"));
         assertThat(alert()).containsText("is a picture");
         drop("song.mp3", utf8("la"));

@@ -140,6 +140,9 @@ class ProcessTest {
         Process unzip = new ProcessBuilder("jar", "tf", zip).start();
         assertThat(new String(unzip.getInputStream().readAllBytes()))
                 .contains("manifest.json", "tables/log_entry.json");
+        assertThat(new ProcessBuilder("unzip", "-tqq", zip).start().waitFor())
+                .as("unzip finds every sum right")
+                .isZero();
         App.Refused restored = App.errand(empty, "--restore", zip);
         assertThat(restored.exitCode()).as(restored.said()).isZero();
         try (App app = App.start(empty, "--no-demo")) {

@@ -18,6 +18,7 @@ import vantbreeze.part.Part;
 import vantbreeze.server.cutting.CuttingJson;
 import vantbreeze.server.outline.PathData;
 import vantbreeze.server.plan.LengthJson;
+import vantbreeze.structure.FlatMotion;
 import vantbreeze.structure.Fold;
 import vantbreeze.structure.Point;
 import vantbreeze.structure.ScoreLine;
@@ -83,8 +84,12 @@ final class CutSvg {
         this.perforation = perforation;
     }
 
-    /** One part, its good side up, its lower left corner at the drawing's. */
-    static String of(Part part, Perforation perforation) {
+    /**
+     * One part, its good side up, its lower left corner at the drawing's.
+     *
+     * @param pencilled outlines that a pen draws on it, as they lie on the piece
+     */
+    static String of(Part part, List<Polygon> pencilled, Perforation perforation) {
         Polygon outline = part.outline();
         double w = outline.getEnvelopeInternal().getWidth() / Length.COUNTS_PER_MILLIMETRE;
         double h = outline.getEnvelopeInternal().getHeight() / Length.COUNTS_PER_MILLIMETRE;
@@ -99,6 +104,10 @@ final class CutSvg {
                     score.fold() == Fold.MOUNTAIN ? Layer.MOUNTAIN : Layer.VALLEY,
                     mm(score.from(), corner),
                     mm(score.to(), corner));
+        }
+        FlatMotion toCorner = FlatMotion.shift(-corner.x().count(), -corner.y().count());
+        for (Polygon area : pencilled) {
+            svg.add(Layer.DRAW, svg.data.of(toCorner.apply(area)));
         }
         part.division().ifPresent(d -> {
             double at = d.at().millimetres();

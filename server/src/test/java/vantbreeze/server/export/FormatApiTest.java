@@ -16,7 +16,6 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Random;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -194,6 +193,17 @@ class FormatApiTest extends TestApplication {
         }
     }
 
+    /** A woven strip is glued behind its frames by the face of its two tabs: a pen marks both, within the strip. */
+    @Test
+    void gluePlacesAreDrawnWithThePen() throws Exception {
+        String brief = TestBriefs.gatefold("3 in", "6 in").replace("gatefold", "woven-gate");
+        String svg = got(project("Pen marks", brief), "part.svg?part=piece/strip 1");
+        double cut = length(paths(svg, "cut").get(0));
+        assertThat(paths(svg, "draw"))
+                .hasSize(2)
+                .allSatisfy(d -> assertThat(length(d)).isBetween(1.0, cut / 2));
+    }
+
     /** Any drawing of straight lines, arcs and curves, in any unit: a circle of 10 mm is 31.4 mm around. */
     @Test
     void foreignDrawingsAreReadInTheirUnits() throws Exception {
@@ -208,19 +218,6 @@ class FormatApiTest extends TestApplication {
         assertThat(run.get("legs").get(1).get("seconds").asDouble()).isCloseTo(0.5 + 10.0 / 80, within(1e-6));
         send(post("/api/cutter"), "{\"svg\": \"<svg\"}").andExpect(status().isUnprocessableContent());
         send(post("/api/cutter"), "{\"svg\": null}").andExpect(status().isUnprocessableContent());
-        Random random = new Random(8);
-        for (int i = 0; i < 400; i++) {
-            StringBuilder bad = new StringBuilder(svg);
-            for (int k = 0; k <= random.nextInt(4); k++) {
-                bad.setCharAt(random.nextInt(bad.length()), (char) (32 + random.nextInt(95)));
-            }
-            String asked = json.createObjectNode().put("svg", bad.toString()).toString();
-            assertThat(send(post("/api/cutter"), asked)
-                            .andReturn()
-                            .getResponse()
-                            .getStatus())
-                    .isIn(200, 422);
-        }
     }
 
     @Test
@@ -271,29 +268,6 @@ class FormatApiTest extends TestApplication {
         send(post("/api/projects/documents"), document)
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(jsonPath("$.fields[0].field").value(path));
-    }
-
-    /** Damaged documents are refused, or what is damaged does not matter: never an error of the server. */
-    @Test
-    void damagedDocumentsAreRefused() throws Exception {
-        String good = got(project("Fuzzed", TestBriefs.gatefold("5 in", "7 in")), "project.json");
-        Random random = new Random(5);
-        for (int i = 0; i < 400; i++) {
-            StringBuilder bad = new StringBuilder(good);
-            for (int k = 0; k <= random.nextInt(3); k++) {
-                int at = random.nextInt(bad.length());
-                switch (random.nextInt(3)) {
-                    case 0 -> bad.deleteCharAt(at);
-                    case 1 -> bad.setCharAt(at, (char) (32 + random.nextInt(95)));
-                    default -> bad.insert(at, "[{\"9".charAt(random.nextInt(4)));
-                }
-            }
-            int status = send(post("/api/projects/documents"), bad.toString())
-                    .andReturn()
-                    .getResponse()
-                    .getStatus();
-            assertThat(status).as(bad.toString()).isIn(201, 400, 422);
-        }
     }
 
     /** The published schema is made from what the interface says a brief is. Run with -Ddocs.write=true to write it anew. */

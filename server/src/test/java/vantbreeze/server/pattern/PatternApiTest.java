@@ -1,0 +1,125 @@
+package vantbreeze.server.pattern;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import java.nio.charset.StandardCharsets;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.http.MediaType;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.ResultActions;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+import vantbreeze.server.TestApplication;
+import vantbreeze.server.TestBriefs;
+
+/** FOLD files come in as free strips. */
+class PatternApiTest extends TestApplication {
+
+    private final JsonMapper json = JsonMapper.builder().build();
+
+    @Autowired
+    private MockMvc http;
+
+    private ResultActions send(String address, Object body) throws Exception {
+        return http.perform(
+                post(address).contentType(MediaType.APPLICATION_JSON).content(body.toString()));
+    }
+
+    private JsonNode read(ResultActions answer) throws Exception {
+        return json.readTree(answer.andReturn().getResponse().getContentAsString(StandardCharsets.UTF_8));
+    }
+
+    private ObjectNode asked(JsonNode fold) {
+        return json.createObjectNode().put("units", "INCH").set("fold", fold);
+    }
+
+    private JsonNode plan(String brief) throws Exception {
+        return read(send("/api/plans", brief).andExpect(status().isOk()));
+    }
+
+    private JsonNode exported(String fold, String width, String height) throws Exception {
+        String brief = TestBriefs.zFold(width, height).replace("z-fold", fold).replace("letter", "12x12");
+        JsonNode project = read(
+                send("/api/projects", json.createObjectNode().put("name", fold).set("brief", json.readTree(brief))));
+        return read(http.perform(get("/api/projects/" + project.get("id").asString() + "/exports/pattern.fold")));
+    }
+
+    /** Out as a pattern and in again: the same flat piece, and it closes to the same size. */
+    @ParameterizedTest
+    @CsvSource({
+        "z-fold, 5 1/2 in, 4 1/4 in",
+        "gatefold, 4 1/4 in, 5 1/2 in",
+        "concertina, 2 in, 5 in",
+        "tri-fold, 4 in, 6 in",
+        "fold-back-gate, 3 in, 5 in",
+        "tower, 4 1/4 in, 5 1/2 in"
+    })
+    void aPatternComesBackAsAFreeStrip(String fold, String width, String height) throws Exception {
+        JsonNode strip =
+                read(send("/api/patterns", asked(exported(fold, width, height))).andExpect(status().isOk()));
+        ObjectNode brief = (ObjectNode) json.readTree(TestBriefs.zFold(width, height));
+        brief.put("fold", "free-strip").put("sheet", "12x12").set("parameters", strip.get("parameters"));
+        ((ObjectNode) brief.get("basis"))
+                .put("height", strip.get("height").asString())
+                .putNull("width");
+        JsonNode first =
+                plan(TestBriefs.zFold(width, height).replace("z-fold", fold).replace("letter", "12x12"));
+        JsonNode again = plan(brief.toString());
+        assertThat(again.get("closed").get("size").get("shown"))
+                .isEqualTo(first.get("closed").get("size").get("shown"));
+        assertThat(again.get("pieces").get(0).get("size").get("shown"))
+                .isEqualTo(first.get("pieces").get(0).get("size").get("shown"));
+    }
+
+    /** A square of 2 by 1 units, scored in the middle. */
+    private ObjectNode pattern() {
+        return (ObjectNode) json.readTree("""
+                {"file_spec": 1.1, "vertices_coords": [[0,0],[1,0],[2,0],[2,1],[1,1],[0,1]],
+                 "edges_vertices": [[0,1],[1,2],[2,3],[3,4],[4,5],[5,0],[1,4]],
+                 "edges_assignment": ["B","B","B","B","B","B","V"]}""");
+    }
+
+    @Test
+    void aFileWithoutUnitsIsAskedFor() throws Exception {
+        send("/api/patterns", asked(pattern()))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.fields[0].field").value("unit"))
+                .andExpect(jsonPath("$.fields[0].allowed").value("MM, CM, IN"));
+        JsonNode strip =
+                read(send("/api/patterns", asked(pattern()).put("unit", "IN")).andExpect(status().isOk()));
+        assertThat(strip.get("parameters").get("panels").asString()).isEqualTo("1 in V 1 in");
+        assertThat(strip.get("height").asString()).isEqualTo("1 in");
+        JsonNode said = read(send("/api/patterns", asked(pattern().put("frame_unit", "cm"))));
+        assertThat(said.get("height").asString()).isEqualTo("10 mm");
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "\"vertices_coords\": 3 | fold.vertices_coords",
+                "\"vertices_coords\": [[0,0],[1,\"x\"]] | fold.vertices_coords[1]",
+                "\"edges_vertices\": [[0,99]] | fold.edges_vertices[0]",
+                "\"edges_assignment\": [\"B\",\"B\",\"B\",\"B\",\"B\",\"B\",\"Q\"] | fold.edges_assignment[6]",
+                "\"edges_vertices\": [[0,1],[1,2],[2,3],[3,4],[4,5],[5,0],[1,3]] | fold.edges_vertices[6]",
+                "\"edges_vertices\": [[0,1],[1,2],[2,4],[3,4],[4,5],[5,0],[1,4]] | fold.edges_vertices[2]",
+                "\"edges_assignment\": [\"B\",\"B\",\"B\",\"B\",\"B\",\"B\",\"F\"] | fold.edges_assignment",
+                "\"frame_classes\": [\"foldedForm\"] | fold.frame_classes"
+            })
+    void whatIsNoFreeStripIsRefusedWithItsPlace(String change) throws Exception {
+        String[] parts = change.split(" \\| ");
+        ObjectNode bad = pattern().put("frame_unit", "in");
+        json.readTree("{" + parts[0] + "}").properties().forEach(e -> bad.set(e.getKey(), e.getValue()));
+        send("/api/patterns", asked(bad))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.fields[0].field").value(parts[1]));
+    }
+}
