@@ -71,9 +71,9 @@ final class NestedFigures implements FoldDesign {
 
     private static LengthList usual(Values v) {
         return new LengthList(List.of(
-                v.height().times(2).dividedBy(3).each(),
-                v.height().times(5).dividedBy(6).each(),
-                v.height().times(11).dividedBy(12).each()));
+                v.onGrid(v.height().times(2).dividedBy(3).each()),
+                v.onGrid(v.height().times(5).dividedBy(6).each()),
+                v.onGrid(v.height().times(11).dividedBy(12).each())));
     }
 
     /** Heights from the largest to the smallest. */

@@ -61,7 +61,7 @@ public final class Knobs {
             }
         } else if (task.work() instanceof Work.Prick prick) {
             prick.scores().forEach(s -> prick(task, s, prick.piece()));
-        } else if (task.work() instanceof Work.Glue glue) {
+        } else if (task.work() instanceof Work.Glue glue && !isFoldedThere(glue)) {
             String name = glue.laid().name();
             add(
                     task,
@@ -80,6 +80,11 @@ public final class Knobs {
                     false,
                     new Shift.OfBond(glue.bond().id(), 0, 1));
         }
+    }
+
+    /** A panel that is folded over onto its own piece is glued where it falls: no hand places it. */
+    private static boolean isFoldedThere(Work.Glue glue) {
+        return glue.laid().piece().equals(glue.onto().piece());
     }
 
     private void add(Task task, Hand hand, String what, String label, Length planned, boolean measurable, Shift shift) {

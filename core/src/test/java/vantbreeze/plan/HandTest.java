@@ -214,6 +214,15 @@ class HandTest {
         assertThat(found).as(fold).isGreaterThanOrEqualTo(fold.equals("fan-concertina") ? 0 : 1);
     }
 
+    /** A corner folded over and tacked lies where its score puts it. */
+    @Test
+    void whatIsFoldedOntoItsOwnPieceIsNotPlacedByHand() {
+        assertThat(of("corner-flip").knobs()).noneMatch(k -> k.hand() == Hand.GLUE);
+        assertThat(of("w-fold").knobs()).anyMatch(k -> k.hand() == Hand.GLUE);
+        assertThat(chance(of("corner-flip").forecast(Scatter.USUAL), Check.Kind.CLOSES))
+                .isGreaterThan(0.99);
+    }
+
     /** What came with a template has a number too. */
     @Test
     void aPrickedScoreIsMeasuredFromTheOutline() {
