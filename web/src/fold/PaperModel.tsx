@@ -4,7 +4,10 @@ import {
   BackSide,
   BufferGeometry,
   CanvasTexture,
+  type DirectionalLight,
+  DoubleSide,
   EdgesGeometry,
+  Float32BufferAttribute,
   FrontSide,
   Matrix4,
   Path,
@@ -13,13 +16,16 @@ import {
   Shape,
   ShapeGeometry,
   SRGBColorSpace,
+  type Texture,
+  TextureLoader,
   Vector2,
   Vector3,
 } from "three";
 import { OrbitControls } from "three/examples/jsm/controls/OrbitControls.js";
 import type { Folding, Paper } from "../api/types";
 import { inkOn } from "../paper/ink";
-import type { Dress, Sheet } from "./dress";
+import { photoAddress } from "../api/client";
+import type { BasePhoto, Dress, Sheet } from "./dress";
 import { bounds, closeness, movesAt } from "./poses";
 
 /** Where the card is looked at from: a direction, x right, y up, z towards you. */
@@ -54,7 +60,10 @@ interface Colours {
 /** Card is drawn this thick between closed layers, in mm, so that they are seen to lie on each other. */
 const LAYER_MM = 0.6;
 
-/** Enough to keep glued panels from flickering through each other. */
+/** As thick as usual card is drawn. */
+const PAPER_MM = 0.36;
+
+/** Enough to keep glued panels from flickering through each other, and no edge from looking through another. */
 const APART_MM = 0.15;
 
 const colour = (name: string) => getComputedStyle(document.documentElement).getPropertyValue(name).trim();
@@ -68,13 +77,58 @@ export default function PaperModel(props: PaperModelProps) {
     line: colour("--ink"),
   };
   return (
-    <Canvas flat frameloop="demand" dpr={[1, 2]} camera={{ fov: 32, near: 1, far: 20000 }}>
+    <Canvas flat shadows="soft" frameloop="demand" dpr={[1, 2]} camera={{ fov: 32, near: 1, far: 20000 }}>
       <ambientLight intensity={2.2} />
-      <directionalLight position={[0.4, 0.9, 1]} intensity={1.1} />
+      <Sun folding={props.folding} />
       <directionalLight position={[-0.6, 0.3, -1]} intensity={0.7} />
       <Eye {...props} />
       <Panels {...props} colours={colours} />
     </Canvas>
+  );
+}
+
+/** Dots along a side of the shadow: a soft edge of about a millimetre on a card. */
+const SHADOW_DOTS = 1024;
+
+/** Light from above the viewer's shoulder, and the table on which the card throws a soft shadow. */
+function Sun({ folding }: { folding: Folding }) {
+  const light = useRef<DirectionalLight | null>(null);
+  const { middle, radius, table } = useMemo(() => {
+    const { least, most } = bounds(folding);
+    return {
+      middle: new Vector3(...least.map((l, i) => (l + (most[i] ?? l)) / 2)),
+      radius: new Vector3(...least.map((l, i) => (most[i] ?? l) - l)).length() / 2,
+      table: least[1] ?? 0,
+    };
+  }, [folding]);
+  useEffect(() => {
+    if (!light.current) return;
+    light.current.target.position.copy(middle);
+    light.current.target.updateMatrixWorld();
+    const eye = light.current.shadow.camera;
+    eye.left = eye.bottom = -radius * 1.1;
+    eye.right = eye.top = radius * 1.1;
+    eye.near = radius;
+    eye.far = radius * 5;
+    eye.updateProjectionMatrix();
+  }, [middle, radius]);
+  return (
+    <>
+      <directionalLight
+        ref={light}
+        castShadow
+        position={new Vector3(0.4, 0.9, 1).setLength(radius * 3).add(middle)}
+        intensity={1.1}
+        shadow-mapSize={[SHADOW_DOTS, SHADOW_DOTS]}
+        shadow-normalBias={0.7}
+        shadow-bias={-0.0005}
+        shadow-radius={4}
+      />
+      <mesh rotation-x={-Math.PI / 2} position={[middle.x, table - PAPER_MM, middle.z]} receiveShadow>
+        <planeGeometry args={[radius * 6, radius * 6]} />
+        <shadowMaterial opacity={0.16} />
+      </mesh>
+    </>
   );
 }
 
@@ -139,6 +193,7 @@ function Panels({ folding, at, marked, onMark, dress, colours }: PaperModelProps
                 ? { ...colours, face: dress.base.colour, back: dress.base.colour }
                 : colours
             }
+            photo={dress?.photo?.panels.includes(panel.id) ? dress.photo : null}
             sheets={dress?.sheets.filter((s) => s.panel === panel.id || s.panel === panel.name) ?? NO_SHEETS}
             close={close}
           />
@@ -163,6 +218,8 @@ interface PanelProps {
   isMarked: boolean;
   onMark(): void;
   colours: Colours;
+  /** What it shows on its face. */
+  photo: BasePhoto | null;
   /** What lies on it. */
   sheets: Sheet[];
   /** How nearly closed the card is: foam is pressed flat between panels. */
@@ -171,13 +228,28 @@ interface PanelProps {
 
 const CLEAR_OPACITY = 0.25;
 
-function Panel({ points, holes, clear, matrix, isMarked, onMark, colours, sheets, close }: PanelProps) {
+function Panel({
+  points,
+  holes,
+  clear,
+  matrix,
+  isMarked,
+  onMark,
+  colours,
+  photo,
+  sheets,
+  close,
+}: PanelProps) {
   const shape = useMemo(() => {
     const ring = (corners: number[][]) => corners.map(([x = 0, y = 0]) => new Vector2(x, y));
     const outline = new Shape(ring(points));
     outline.holes = holes.map((hole) => new Path(ring(hole)));
     return new ShapeGeometry(outline);
   }, [points, holes]);
+  const rim = useMemo(() => rimOf([points, ...holes]), [points, holes]);
+  const invalidate = useThree((three) => three.invalidate);
+  const picture = useMemo(() => pictured(photo, invalidate), [photo, invalidate]);
+  useEffect(() => () => picture?.dispose(), [picture]);
   const edges = useMemo<BufferGeometry>(() => new EdgesGeometry(shape), [shape]);
   const pick = (e: ThreeEvent<MouseEvent>) => {
     if (e.delta > 4) return;
@@ -186,16 +258,34 @@ function Panel({ points, holes, clear, matrix, isMarked, onMark, colours, sheets
   };
   return (
     <group matrix={matrix} matrixAutoUpdate={false}>
-      <mesh geometry={shape} onClick={pick}>
+      <mesh
+        geometry={shape}
+        position={[0, 0, PAPER_MM / 2]}
+        onClick={pick}
+        castShadow={!clear}
+        receiveShadow={!clear}
+      >
         <meshStandardMaterial
-          color={isMarked ? colours.mark : colours.face}
+          key={picture && !isMarked ? "picture" : "plain"}
+          color={isMarked ? colours.mark : picture ? "#ffffff" : colours.face}
+          map={isMarked ? null : picture}
           side={FrontSide}
+          shadowSide={DoubleSide}
           roughness={0.95}
           transparent={clear}
           opacity={clear ? CLEAR_OPACITY : 1}
         />
       </mesh>
-      <mesh geometry={shape} onClick={pick}>
+      <mesh geometry={rim}>
+        <meshStandardMaterial
+          color={colours.back}
+          side={DoubleSide}
+          roughness={0.95}
+          transparent={clear}
+          opacity={clear ? CLEAR_OPACITY : 1}
+        />
+      </mesh>
+      <mesh geometry={shape} position={[0, 0, -PAPER_MM / 2]} onClick={pick} receiveShadow={!clear}>
         <meshStandardMaterial
           color={isMarked ? colours.mark : colours.back}
           side={BackSide}
@@ -234,9 +324,15 @@ function OnPanel({
   }, [sheet.points, sheet.holes]);
   const print = useMemo(() => printed(sheet.paper, sheet.up), [sheet.paper, sheet.up]);
   useEffect(() => () => print?.dispose(), [print]);
-  const high = sheet.high * (1 - PRESSED * close);
+  const high = PAPER_MM / 2 + sheet.high * (1 - PRESSED * close);
   return (
-    <mesh geometry={shape} position={[0, 0, sheet.side === "FACE" ? high : -high]} onClick={onClick}>
+    <mesh
+      geometry={shape}
+      position={[0, 0, sheet.side === "FACE" ? high : -high]}
+      onClick={onClick}
+      castShadow
+      receiveShadow
+    >
       <meshStandardMaterial
         color={print ? "#ffffff" : sheet.paper.colour}
         map={print}
@@ -245,6 +341,31 @@ function OnPanel({
       />
     </mesh>
   );
+}
+
+/** The cut edge of the paper around its outline and its holes. */
+function rimOf(rings: number[][][]): BufferGeometry {
+  const places: number[] = [];
+  for (const ring of rings)
+    ring.forEach(([x = 0, y = 0], i) => {
+      const [u = 0, v = 0] = ring[(i + 1) % ring.length] ?? [];
+      const [low, high] = [-PAPER_MM / 2, PAPER_MM / 2];
+      places.push(x, y, low, u, v, low, u, v, high, x, y, low, u, v, high, x, y, high);
+    });
+  const rim = new BufferGeometry();
+  rim.setAttribute("position", new Float32BufferAttribute(places, 3));
+  rim.computeVertexNormals();
+  return rim;
+}
+
+/** The photographed sheet, laid so that a panel's places in mm are places on it. */
+function pictured(photo: BasePhoto | null, onLoaded: () => void): Texture | null {
+  if (!photo) return null;
+  const texture = new TextureLoader().load(photoAddress(photo.id), onLoaded);
+  texture.colorSpace = SRGBColorSpace;
+  texture.repeat.set(1 / photo.width, 1 / photo.height);
+  texture.offset.set(photo.x / photo.width, photo.y / photo.height);
+  return texture;
 }
 
 /** mm after which a print comes again, and dots for each. */

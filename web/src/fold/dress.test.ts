@@ -24,11 +24,17 @@ it("lays mats over the panel and toppers over the mats, as high as foam holds th
     points: [],
     lift: { mm: 2 },
   } as unknown as PlacedOrnament;
-  const dress = dressOf({
-    brief: { base: paper("#ffffff"), ornaments: [{ name: "moon", paper: paper("#dddd00") }] as never },
-    mats: [mat(1), mat(2)],
-    ornaments: [topper],
-  });
+  const dress = dressOf(
+    {
+      brief: { base: paper("#ffffff"), ornaments: [{ name: "moon", paper: paper("#dddd00") }] as never },
+      mats: [mat(1), mat(2)],
+      ornaments: [topper],
+      pieces: [{ panels: [{ name: "front" }, { name: "back" }] }, { panels: [{ name: "bar" }] }],
+      baseAt: { x: 10, y: 20 },
+    },
+    { id: "p", width: 300, height: 200, x: 1, y: 2 } as never,
+  );
+  expect(dress.photo).toEqual({ id: "p", width: 300, height: 200, x: 11, y: 22, panels: ["front", "back"] });
   const high = dress.sheets.map((s) => s.high);
   expect([...high].sort((a, b) => a - b)).toEqual(high);
   expect(high[2]).toBeGreaterThan(2);

@@ -1,4 +1,4 @@
-import type { Brief, Mat, Paper, PlacedOrnament } from "../api/types";
+import type { Brief, Mat, Paper, PlacedOrnament, SheetPhoto } from "../api/types";
 
 /** A paper on a panel, as it is drawn in space. */
 export interface Sheet {
@@ -19,17 +19,35 @@ export interface Sheet {
 export interface Dress {
   base: Paper;
   sheets: Sheet[];
+  /** The photographed sheet that the first piece is cut from, and where; lengths in mm. */
+  photo: BasePhoto | null;
+}
+
+export interface BasePhoto {
+  id: string;
+  width: number;
+  height: number;
+  /** Where the piece's lower left corner lies on it. */
+  x: number;
+  y: number;
+  /** The panels on whose face it shows. */
+  panels: string[];
 }
 
 /** Papers are drawn so far apart that none flickers through another. */
 const APART_MM = 0.12;
 
 /** From a plan: mats from below upwards, toppers over them as high as foam holds them. */
-export function dressOf(plan: {
-  brief: Pick<Brief, "base" | "ornaments">;
-  mats: Mat[];
-  ornaments: PlacedOrnament[];
-}): Dress {
+export function dressOf(
+  plan: {
+    brief: Pick<Brief, "base" | "ornaments">;
+    mats: Mat[];
+    ornaments: PlacedOrnament[];
+    pieces: { panels: { name: string }[] }[];
+    baseAt: { x: number; y: number };
+  },
+  photo: SheetPhoto | null,
+): Dress {
   const layers = new Map<string, number>();
   const sheets: Sheet[] = plan.mats.map((mat, i) => {
     layers.set(mat.face, Math.max(layers.get(mat.face) ?? 0, mat.layer));
@@ -58,5 +76,16 @@ export function dressOf(plan: {
       high: APART_MM * ((layers.get(placed.face) ?? 0) + 1 + i) + placed.lift.mm,
     });
   });
-  return { base: plan.brief.base, sheets };
+  return {
+    base: plan.brief.base,
+    sheets,
+    photo: photo && {
+      id: photo.id,
+      width: photo.width,
+      height: photo.height,
+      x: photo.x + plan.baseAt.x,
+      y: photo.y + plan.baseAt.y,
+      panels: (plan.pieces[0]?.panels ?? []).map((p) => p.name),
+    },
+  };
 }
