@@ -134,6 +134,7 @@ public final class Inspection {
         }
     }
 
+    /** A pen may go over its own line: nothing tears. */
     private void onEachOther(int one, int other, double shared) {
         boolean oneCuts = cuts(strokes.get(one));
         boolean otherCuts = cuts(strokes.get(other));
@@ -144,7 +145,8 @@ public final class Inspection {
                     Refusal.Reason.SCORE_CUT_THROUGH,
                     List.of(one, other),
                     "A cut runs along a score for %.1f mm: the fold would come off.".formatted(shared));
-        } else if (strokes.get(one).kind() == strokes.get(other).kind() || oneCuts && otherCuts) {
+        } else if (oneCuts && otherCuts
+                || scored && strokes.get(one).kind() == strokes.get(other).kind()) {
             add(
                     Refusal.Reason.DOUBLED,
                     List.of(one, other),

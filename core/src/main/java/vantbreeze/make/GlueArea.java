@@ -2,10 +2,13 @@ package vantbreeze.make;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
+import vantbreeze.part.Part;
 import vantbreeze.structure.Bond;
 import vantbreeze.structure.Panel;
+import vantbreeze.structure.Regions;
 import vantbreeze.structure.Side;
 import vantbreeze.structure.Structure;
 
@@ -29,5 +32,27 @@ public record GlueArea(Panel panel, Side side, Polygon outline) {
             }
         }
         return List.copyOf(areas);
+    }
+
+    /** Where a pen marks a part's good side: what is glued there covers the mark. As it lies on the piece. */
+    public static List<Polygon> pencilled(Structure structure, Part part) {
+        if (part.kind() != Part.Kind.PIECE) {
+            return List.of();
+        }
+        List<Polygon> glued = of(structure).stream()
+                .filter(g -> g.side() == Side.FACE
+                        && g.panel().piece().equals(part.piece().name()))
+                .map(GlueArea::outline)
+                .toList();
+        if (glued.isEmpty()) {
+            return List.of();
+        }
+        /* Neighbours in one: their border is drawn once. */
+        Geometry marked = Regions.union(glued);
+        return IntStream.range(0, marked.getNumGeometries())
+                .mapToObj(marked::getGeometryN)
+                .filter(g -> g instanceof Polygon && !g.isEmpty())
+                .map(Polygon.class::cast)
+                .toList();
     }
 }

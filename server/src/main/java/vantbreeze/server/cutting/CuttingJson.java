@@ -157,10 +157,12 @@ public record CuttingJson(
     public enum LineKind {
         SLIT,
         MOUNTAIN,
-        VALLEY
+        VALLEY,
+        /** Of an outline that a pen marks. */
+        DRAWN
     }
 
-    /** A score or slit of a part where it lies on its sheet, in mm. */
+    /** A score, slit or mark of a part where it lies on its sheet, in mm. */
     @Schema(name = "LaidLine")
     public record LineJson(LineKind kind, double x1, double y1, double x2, double y2) {}
 

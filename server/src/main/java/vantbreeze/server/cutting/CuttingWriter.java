@@ -9,8 +9,10 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Polygon;
 import vantbreeze.material.Film;
 import vantbreeze.material.Paper;
 import vantbreeze.material.Print;
@@ -37,13 +39,19 @@ final class CuttingWriter {
 
     private final UnitSystem units;
     private final Function<String, Optional<PhotoJson>> photos;
+    private final Function<Part, List<Polygon>> pencilled;
     private final CutWords words;
     private int number;
 
-    /** @param photos of a sheet in the drawer */
-    CuttingWriter(UnitSystem units, Function<String, Optional<PhotoJson>> photos) {
+    /**
+     * @param photos of a sheet in the drawer
+     * @param pencilled outlines that a pen marks on a part, as they lie on its piece
+     */
+    CuttingWriter(
+            UnitSystem units, Function<String, Optional<PhotoJson>> photos, Function<Part, List<Polygon>> pencilled) {
         this.units = units;
         this.photos = photos;
+        this.pencilled = pencilled;
         this.words = new CutWords(Ruler.of(units));
     }
 
@@ -157,8 +165,17 @@ final class CuttingWriter {
                 first.division().map(d -> d.at().millimetres()).orElse(null),
                 first.division().map(d -> d.alongWidth() != isTurned).orElse(null),
                 blank.inside().stream()
-                        .flatMap(i -> lines(i.part().piece(), there.after(blank.motion(i, wanted.laying()))))
+                        .flatMap(i -> lines(i.part(), there.after(blank.motion(i, wanted.laying()))))
                         .toList());
+    }
+
+    private Stream<CuttingJson.LineJson> lines(Part part, FlatMotion there) {
+        return Stream.concat(
+                lines(part.piece(), there), pencilled.apply(part).stream().flatMap(area -> {
+                    Coordinate[] ring = area.getExteriorRing().getCoordinates();
+                    return IntStream.range(1, ring.length)
+                            .mapToObj(i -> line(CuttingJson.LineKind.DRAWN, ring[i - 1], ring[i], there));
+                }));
     }
 
     private static Stream<CuttingJson.LineJson> lines(Piece piece, FlatMotion there) {
@@ -173,8 +190,13 @@ final class CuttingWriter {
     }
 
     private static CuttingJson.LineJson line(CuttingJson.LineKind kind, Point from, Point to, FlatMotion there) {
-        Coordinate a = there.apply(from.coordinate());
-        Coordinate b = there.apply(to.coordinate());
+        return line(kind, from.coordinate(), to.coordinate(), there);
+    }
+
+    private static CuttingJson.LineJson line(
+            CuttingJson.LineKind kind, Coordinate from, Coordinate to, FlatMotion there) {
+        Coordinate a = there.apply(from);
+        Coordinate b = there.apply(to);
         return new CuttingJson.LineJson(
                 kind,
                 a.x / Length.COUNTS_PER_MILLIMETRE,

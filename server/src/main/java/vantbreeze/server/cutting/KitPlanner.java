@@ -2,13 +2,16 @@ package vantbreeze.server.cutting;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
+import org.locationtech.jts.geom.Polygon;
 import org.springframework.stereotype.Component;
+import vantbreeze.make.GlueArea;
 import vantbreeze.material.Stuff;
 import vantbreeze.measure.Length;
 import vantbreeze.part.Part;
@@ -51,7 +54,7 @@ public class KitPlanner {
             BooleanSupplier isStopped,
             Consumer<List<CuttingJson.PaperCutJson>> progress) {
         Map<String, SheetJson> drawer = drawer();
-        CuttingWriter writer = writer(wanted.get(0), drawer);
+        CuttingWriter writer = writer(wanted, drawer);
         KitPlan found = KitPlan.of(
                 kit(wanted, asked.keepsGrain(), pins(asked, wanted)),
                 stuff -> supplies(stuff, wanted),
@@ -69,7 +72,7 @@ public class KitPlanner {
         Wanted one = new Wanted(project, name, 1, plan);
         Map<String, SheetJson> drawer = drawer();
         try {
-            return writer(one, drawer)
+            return writer(List.of(one), drawer)
                     .write(KitPlan.of(
                             kit(List.of(one), true, places(one)),
                             stuff -> supplies(stuff, List.of(one)),
@@ -99,10 +102,18 @@ public class KitPlanner {
         return drawer;
     }
 
-    private static CuttingWriter writer(Wanted card, Map<String, SheetJson> drawer) {
+    private static CuttingWriter writer(List<Wanted> cards, Map<String, SheetJson> drawer) {
+        /* By the part itself: alike parts of two cards may be glued differently. */
+        Map<Part, List<Polygon>> pencilled = new IdentityHashMap<>();
+        for (Wanted card : cards) {
+            for (Part part : card.plan().parts()) {
+                pencilled.put(part, GlueArea.pencilled(card.plan().structure(), part));
+            }
+        }
         return new CuttingWriter(
-                card.brief().units(),
-                sheet -> Optional.ofNullable(drawer.get(sheet)).map(SheetJson::photo));
+                cards.get(0).brief().units(),
+                sheet -> Optional.ofNullable(drawer.get(sheet)).map(SheetJson::photo),
+                part -> pencilled.getOrDefault(part, List.of()));
     }
 
     private Map<String, Blank.Pin> pins(CuttingJson.AskJson asked, List<Wanted> wanted) {

@@ -144,6 +144,7 @@ final class CutSvg {
                     case SLIT -> svg.line(Layer.SLIT, from, to);
                     case MOUNTAIN -> svg.score(Layer.MOUNTAIN, from, to);
                     case VALLEY -> svg.score(Layer.VALLEY, from, to);
+                    case DRAWN -> svg.line(Layer.DRAW, from, to);
                 }
             }
             if (part.division() != null) {

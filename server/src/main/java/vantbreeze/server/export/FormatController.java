@@ -7,10 +7,8 @@ import java.io.StringWriter;
 import java.io.UncheckedIOException;
 import java.lang.annotation.Retention;
 import java.lang.annotation.RetentionPolicy;
-import java.util.List;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
-import org.locationtech.jts.geom.Polygon;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -30,7 +28,6 @@ import vantbreeze.server.project.ProjectJson;
 import vantbreeze.server.project.ProjectService;
 import vantbreeze.server.web.FieldsRefused;
 import vantbreeze.server.web.NotFound;
-import vantbreeze.structure.Side;
 
 /** What a maker takes elsewhere, in open formats, made from the project as it is saved. */
 @RestController
@@ -90,18 +87,11 @@ class FormatController {
                 .filter(p -> p.id().equals(part))
                 .findFirst()
                 .orElseThrow(() -> new NotFound("part (%s) of the card".formatted(part)));
-        return file(project, wanted.piece().name() + ".svg", SVG, CutSvg.of(wanted, glued(plan, wanted), perforation));
-    }
-
-    /** Where glue goes on its good side: a pen marks it, and what is glued there covers the mark. */
-    private static List<Polygon> glued(Plan plan, Part part) {
-        return part.kind() != Part.Kind.PIECE
-                ? List.of()
-                : GlueArea.of(plan.structure()).stream()
-                        .filter(g -> g.side() == Side.FACE
-                                && g.panel().piece().equals(part.piece().name()))
-                        .map(GlueArea::outline)
-                        .toList();
+        return file(
+                project,
+                wanted.piece().name() + ".svg",
+                SVG,
+                CutSvg.of(wanted, GlueArea.pencilled(plan.structure(), wanted), perforation));
     }
 
     /** One sheet of a cutting plan for a cutting machine. */

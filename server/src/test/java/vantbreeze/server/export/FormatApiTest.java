@@ -197,11 +197,35 @@ class FormatApiTest extends TestApplication {
     @Test
     void gluePlacesAreDrawnWithThePen() throws Exception {
         String brief = TestBriefs.gatefold("3 in", "6 in").replace("gatefold", "woven-gate");
-        String svg = got(project("Pen marks", brief), "part.svg?part=piece/strip 1");
+        String id = project("Pen marks", brief);
+        String svg = got(id, "part.svg?part=piece/strip 1");
         double cut = length(paths(svg, "cut").get(0));
         assertThat(paths(svg, "draw"))
                 .hasSize(2)
                 .allSatisfy(d -> assertThat(length(d)).isBetween(1.0, cut / 2));
+        JsonNode plan = read(send(
+                post("/api/cuttings"),
+                "{\"cards\": [{\"project\": \"%s\", \"count\": 1}], \"keepsGrain\": true, \"twoAtOnce\": false, \"seconds\": 1, \"pins\": []}"
+                        .formatted(id)));
+        int drawn = 0;
+        for (JsonNode paper : plan.get("papers")) {
+            for (JsonNode sheet : paper.get("sheets")) {
+                String cutFile = got(
+                        id,
+                        "sheet.svg?sheet=%d&plan=%s"
+                                .formatted(
+                                        sheet.get("number").asInt(),
+                                        plan.get("id").asString()));
+                drawn += paths(cutFile, "draw").size();
+                JsonNode run = read(send(
+                        post("/api/cutter"),
+                        json.createObjectNode().put("svg", cutFile).toString()));
+                assertThat(run.get("refusals").size())
+                        .as("%s", run.get("refusals"))
+                        .isZero();
+            }
+        }
+        assertThat(drawn).as("four tabs of four sides").isGreaterThanOrEqualTo(16);
     }
 
     /** Any drawing of straight lines, arcs and curves, in any unit: a circle of 10 mm is 31.4 mm around. */
