@@ -25,7 +25,7 @@ export function ClosedCard({ marked }: { marked: Mark | null }) {
   const at = { x: (w - card.w) / 2, y: (h - card.h) / 2 };
   const panelName = (id: string) => panelsOf({ pieces }).find((p) => p.id === id)?.name;
   return (
-    <Saved name="the closed card">
+    <Saved name="the card in its envelope">
       <figure className="m-0">
         <svg
           viewBox={`${-edge} ${-flap - edge} ${w + 2 * edge} ${h + flap + 2 * edge}`}
