@@ -149,6 +149,11 @@ function Eye({ folding, look, lookNumber }: PaperModelProps) {
     const fov = camera instanceof PerspectiveCamera ? camera.fov : 32;
     const away = (radius * 0.8) / Math.tan((fov * Math.PI) / 360);
     camera.position.copy(middle).add(new Vector3(...LOOKS[look]).setLength(away));
+    if (camera instanceof PerspectiveCamera) {
+      /* As narrow as it may be: papers lie a tenth of a millimetre apart. */
+      Object.assign(camera, { near: away / 30, far: away * 10 });
+      camera.updateProjectionMatrix();
+    }
     camera.lookAt(middle);
     controls.current?.target.copy(middle);
     controls.current?.update();
@@ -170,7 +175,8 @@ function Panels({ folding, at, marked, onMark, dress, colours }: PaperModelProps
       {folding.panels.map((panel, i) => {
         const m = moves[i];
         if (!m) return null;
-        const lift = panel.layer * (APART_MM + LAYER_MM * close);
+        /* What stands square to the closed card lies on nothing. */
+        const lift = panel.layer * (APART_MM + LAYER_MM * close) * Math.abs(m[8] ?? 0);
         const matrix = new Matrix4().set(
           ...([m[0], m[1], m[2], m[9], m[3], m[4], m[5], m[10]].map((n) => n ?? 0) as Eight),
           ...([m[6], m[7], m[8], (m[11] ?? 0) + lift].map((n) => n ?? 0) as Four),
