@@ -2,10 +2,12 @@ package vantbreeze.server.pattern;
 
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.TreeMap;
 import java.util.TreeSet;
-import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import vantbreeze.catalogue.LengthList;
 import vantbreeze.catalogue.PanelList;
 import vantbreeze.catalogue.PanelRows;
@@ -49,7 +51,7 @@ record StripOfPattern(PanelRows panels, Length height, LengthList slits, LengthL
             this.mm = mm;
             List<double[]> border = pattern.lines().stream()
                     .filter(l -> l.kind() == FlatPattern.Kind.BORDER)
-                    .flatMap(l -> java.util.stream.Stream.of(l.from(), l.to()))
+                    .flatMap(l -> Stream.of(l.from(), l.to()))
                     .toList();
             if (border.isEmpty()) {
                 throw new FieldsRefused("fold.edges_assignment", "", "B", "The pattern has no border (B).");
@@ -87,7 +89,7 @@ record StripOfPattern(PanelRows panels, Length height, LengthList slits, LengthL
                         length(height),
                         new LengthList(lengths(cuts.keySet())),
                         new LengthList(ends.stream()
-                                .flatMap(s -> java.util.stream.Stream.of(length(s.from()), length(s.to())))
+                                .flatMap(s -> Stream.of(length(s.from()), length(s.to())))
                                 .toList()));
             } catch (IllegalArgumentException e) {
                 throw new FieldsRefused("fold", "", "a free strip", e.getMessage());
@@ -148,16 +150,14 @@ record StripOfPattern(PanelRows panels, Length height, LengthList slits, LengthL
 
         private List<Stretch> joined(List<Stretch> stretches) {
             List<Stretch> joined = new ArrayList<>();
-            stretches.stream()
-                    .sorted(java.util.Comparator.comparingDouble(Stretch::from))
-                    .forEach(s -> {
-                        Stretch last = joined.isEmpty() ? null : joined.get(joined.size() - 1);
-                        if (last != null && s.from() <= last.to() + NEAR_MM) {
-                            joined.set(joined.size() - 1, new Stretch(last.from(), Math.max(last.to(), s.to())));
-                        } else {
-                            joined.add(s);
-                        }
-                    });
+            stretches.stream().sorted(Comparator.comparingDouble(Stretch::from)).forEach(s -> {
+                Stretch last = joined.isEmpty() ? null : joined.get(joined.size() - 1);
+                if (last != null && s.from() <= last.to() + NEAR_MM) {
+                    joined.set(joined.size() - 1, new Stretch(last.from(), Math.max(last.to(), s.to())));
+                } else {
+                    joined.add(s);
+                }
+            });
             return joined;
         }
 
@@ -221,7 +221,7 @@ record StripOfPattern(PanelRows panels, Length height, LengthList slits, LengthL
         }
 
         private static List<Length> lengths(Collection<Double> mm) {
-            return mm.stream().map(Reader::length).collect(Collectors.toList());
+            return mm.stream().map(Reader::length).toList();
         }
 
         private static Length length(double mm) {
@@ -231,7 +231,7 @@ record StripOfPattern(PanelRows panels, Length height, LengthList slits, LengthL
         private static FieldsRefused refused(FlatPattern.Line line, String text) {
             return new FieldsRefused(
                     "fold.edges_vertices[%d]".formatted(line.index()),
-                    line.kind().name().toLowerCase(java.util.Locale.ROOT),
+                    line.kind().name().toLowerCase(Locale.ROOT),
                     "lines of a free strip",
                     text);
         }
