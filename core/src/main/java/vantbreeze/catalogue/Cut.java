@@ -1,5 +1,8 @@
 package vantbreeze.catalogue;
 
+import java.util.ArrayList;
+import java.util.List;
+import org.locationtech.jts.algorithm.Distance;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
@@ -12,6 +15,26 @@ import vantbreeze.structure.Regions;
 final class Cut {
 
     private Cut() {}
+
+    /** The same with corners at points that lie on its edges but for rounding. */
+    static Polygon withCorners(Polygon outline, Point... points) {
+        List<Coordinate> ring =
+                new ArrayList<>(List.of(outline.getExteriorRing().getCoordinates()));
+        for (Point point : points) {
+            Coordinate corner = point.coordinate();
+            int nearest = 1;
+            for (int i = 1; i < ring.size(); i++) {
+                if (Distance.pointToSegment(corner, ring.get(i - 1), ring.get(i))
+                        < Distance.pointToSegment(corner, ring.get(nearest - 1), ring.get(nearest))) {
+                    nearest = i;
+                }
+            }
+            if (!ring.get(nearest).equals2D(corner) && !ring.get(nearest - 1).equals2D(corner)) {
+                ring.add(nearest, corner);
+            }
+        }
+        return outline.getFactory().createPolygon(ring.toArray(new Coordinate[0]));
+    }
 
     /** What of it lies between two upright lines. */
     static Polygon between(Polygon outline, double left, double right) {

@@ -2,6 +2,7 @@ package vantbreeze.catalogue;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.AffineTransformation;
@@ -69,11 +70,13 @@ final class NestedFigures implements FoldDesign {
                                 "or it is no smaller than the largest")));
     }
 
+    /** On the maker's marks, where these are fine enough to tell the figures apart. */
     private static LengthList usual(Values v) {
-        return new LengthList(List.of(
-                v.onGrid(v.height().times(2).dividedBy(3).each()),
-                v.onGrid(v.height().times(5).dividedBy(6).each()),
-                v.onGrid(v.height().times(11).dividedBy(12).each())));
+        boolean isFine = v.grid().step().times(24).isLessThan(v.height());
+        return new LengthList(Stream.of(8, 10, 11)
+                .map(twelfths -> v.height().times(twelfths).dividedBy(12).each())
+                .map(height -> isFine ? v.grid().floor(height) : height)
+                .toList());
     }
 
     /** Heights from the largest to the smallest. */

@@ -98,13 +98,15 @@ final class ShapedGate implements FoldDesign {
 
     @Override
     public Structure build(Values v) {
-        Polygon outline = outline(v);
+        Polygon drawn = outline(v);
         Length flap = v.length(FLAP);
-        Length right = Length.nearestTo(outline.getEnvelopeInternal().getMaxX());
+        Length right = Length.nearestTo(drawn.getEnvelopeInternal().getMaxX());
         Length leftHinge = flap;
         Length rightHinge = right.minus(flap);
-        Point[] leftLine = Cut.along(outline, leftHinge);
-        Point[] rightLine = Cut.along(outline, rightHinge);
+        Point[] leftLine = Cut.along(drawn, leftHinge);
+        Point[] rightLine = Cut.along(drawn, rightHinge);
+        /* All copies have the ends of the scores as corners: rounded ends would leave slivers between them. */
+        Polygon outline = Cut.withCorners(drawn, leftLine[0], leftLine[1], rightLine[0], rightLine[1]);
         Piece middle = Piece.outline("middle", outline)
                 .valley("left score", leftLine[0], leftLine[1])
                 .valley("right score", rightLine[0], rightLine[1])

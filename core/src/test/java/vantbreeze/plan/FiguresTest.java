@@ -121,4 +121,22 @@ class FiguresTest {
         assertThat(plan.messageRoom()).isNotEmpty();
         assertThat(Folding.of(plan.brief()).standing().orElseThrow().stands()).isTrue();
     }
+
+    /** Wherever a drawn outline is scored, between its corners or at them, the copies have an order in which they lie. */
+    @Test
+    void aDrawnGateHasALayerOrderWhereverItIsScored() {
+        Silhouette drawn = Silhouette.parse(
+                "drawn 0,0 164,0 164,102 143,117 135,138 126,159 114,164 50,164 38,159 29,138 21,117 0,102");
+        for (long flap = 6600; flap < 6700; flap++) {
+            Structure card = Planner.withoutFixes(Briefs.of(
+                                    "shaped-gate",
+                                    new Basis.ClosedSize(Length.millimetres(61L), Length.millimetres(177L)))
+                            .with("outline", drawn)
+                            .with("flap", Length.ofCounts(flap)))
+                    .structure();
+            assertThat(LayerStack.of(card, card.closed(), FlatFolder.closed(card)))
+                    .as("flap of %d counts", flap)
+                    .isPresent();
+        }
+    }
 }
