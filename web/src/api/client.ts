@@ -1,4 +1,5 @@
 import type {
+  PatternTaken,
   Brief,
   Consequence,
   Cutting,
@@ -137,7 +138,7 @@ export const api = {
     request<CutterRun>("POST", "/cutter", { svg, machine }),
   store: () => request<StoreState>("GET", "/store"),
   pattern: (fold: object, unit: "MM" | "CM" | "IN" | null, units: Units) =>
-    request<{ parameters: Record<string, string>; height: string }>("POST", "/patterns", {
+    request<PatternTaken>("POST", "/patterns", {
       fold,
       unit,
       units,

@@ -5,6 +5,7 @@ type Schemas = components["schemas"];
 export type Brief = Schemas["Brief"];
 export type Basis = Schemas["Basis"];
 export type Plan = Schemas["Plan"];
+export type PatternTaken = Schemas["PatternTaken"];
 export type Piece = Schemas["Piece"];
 export type Panel = Schemas["Panel"];
 export type Score = Schemas["Score"];

@@ -64,7 +64,7 @@ export function BasisWords() {
     <LengthWord
       label="Closed height"
       field="basis.height"
-      text={basis.height ?? ""}
+      text={basis.height ?? height?.text ?? ""}
       mm={height?.mm}
       onCommit={(text) => set({ height: text })}
     />

@@ -213,12 +213,10 @@ export function FlatSheet({
       <GlueAreas piece={piece} u={u} />
       <Runs piece={piece} u={u} />
       {piece.slits.map((s) => (
-        <line
+        <polyline
           key={s.id}
-          x1={s.from[0]}
-          y1={height - (s.from[1] ?? 0)}
-          x2={s.to[0]}
-          y2={height - (s.to[1] ?? 0)}
+          points={points(s.path, height)}
+          fill="none"
           stroke="var(--ink)"
           strokeWidth={3 * u}
         />

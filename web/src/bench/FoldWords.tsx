@@ -74,7 +74,7 @@ export function UsualSizes() {
 export function OwnFolds() {
   const parameters = usePlan((p) => p.parameters);
   const [open, setOpen] = useState(false);
-  if (!parameters.some((p) => p.kind === "PANELS")) return null;
+  if (!parameters.some((p) => p.kind === "PANELS" || p.kind === "PATTERN")) return null;
   return (
     <>
       <Button className="mr-4" onClick={() => setOpen(true)}>

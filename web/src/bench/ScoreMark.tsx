@@ -1,5 +1,6 @@
 import { useRef, useState, type PointerEvent, type RefObject } from "react";
 import type { Piece, Score } from "../api/types";
+import { points } from "../parts/shapes";
 import { dragTarget } from "../state/drag";
 import { pretty } from "../state/lengths";
 import { useBenchStore, usePlan } from "../state/useBench";
@@ -31,7 +32,8 @@ export function ScoreMark({ piece, score, u, level, isLabelled, marked, onHold }
   const drag = useScoreDrag(score, line, onHold);
   const { ghost } = drag;
   const height = piece.size.height.mm;
-  const x = score.fromStart?.mm ?? score.from[0] ?? 0;
+  const x = score.fromStart?.mm ?? 0;
+  const rightEnd = Math.max(...score.path.map((p) => p[0] ?? 0));
   const isMarked = marked?.kind === "SCORE" && marked.id === score.id;
   const colour = isMarked || ghost !== null ? "var(--accent)" : "var(--ink)";
   const handle = score.handle;
@@ -39,11 +41,9 @@ export function ScoreMark({ piece, score, u, level, isLabelled, marked, onHold }
   const label = -14 * u - level * LABEL_LINE * u;
   return (
     <g ref={line}>
-      <line
-        x1={score.from[0]}
-        y1={height - (score.from[1] ?? 0)}
-        x2={score.to[0]}
-        y2={height - (score.to[1] ?? 0)}
+      <polyline
+        points={points(score.path, height)}
+        fill="none"
         stroke={colour}
         strokeWidth={2 * u}
         strokeDasharray={PATTERN[score.fold]
@@ -75,8 +75,8 @@ export function ScoreMark({ piece, score, u, level, isLabelled, marked, onHold }
       )}
       {isLabelled && score.fromStart && score.lie === "LEVEL" && (
         <text
-          x={Math.max(score.from[0] ?? 0, score.to[0] ?? 0) + 6 * u}
-          y={height - (score.from[1] ?? 0) + 5 * u}
+          x={rightEnd + 6 * u}
+          y={height - score.fromStart.mm + 5 * u}
           fontSize={14 * u}
           fontWeight={700}
           fill={colour}

@@ -6,6 +6,7 @@ import { TextWord } from "../parts/TextWord";
 import { pretty } from "../state/lengths";
 import { useChange, usePlan } from "../state/useBench";
 import { useGrids } from "./useTables";
+import { PatternWord } from "./PatternWord";
 import { LengthWord } from "./words";
 
 /** The tools that a plan must suit. */
@@ -72,12 +73,16 @@ export function ParameterWords() {
 
 function ParameterWord({ parameter }: { parameter: ParameterValue }) {
   const change = useChange();
-  /* Panels typed anew have a closed width of their own. */
-  const ownsWidth = parameter.kind === "PANELS";
+  /* Panels typed anew have a closed width of their own, and a pattern its height as well. */
+  const ownsWidth = parameter.kind === "PANELS" || parameter.kind === "PATTERN";
+  const ownsHeight = parameter.kind === "PATTERN";
   const set = (text: string) =>
     change((b) => ({
       parameters: { ...b.parameters, [parameter.key]: text },
-      basis: ownsWidth && b.basis.kind === "CLOSED" ? { ...b.basis, width: null } : b.basis,
+      basis:
+        ownsWidth && b.basis.kind === "CLOSED"
+          ? { ...b.basis, width: null, height: ownsHeight ? null : b.basis.height }
+          : b.basis,
     }));
   const reset = () =>
     change((b) => ({
@@ -115,6 +120,8 @@ function ParameterWord({ parameter }: { parameter: ParameterValue }) {
             onDrawn={(outline) => set(`drawn ${outline.slice(outline.indexOf(":") + 1)}`)}
           />
         </>
+      ) : parameter.kind === "PATTERN" ? (
+        <PatternWord parameter={parameter} onCommit={set} />
       ) : parameter.kind === "CHOICE" ? (
         <ChoiceWord
           label={parameter.label}

@@ -32,7 +32,10 @@ export function DropAnywhere() {
     async (pattern: Pattern, unit: PatternUnit | null) => {
       const project = await takePattern(pattern, unit);
       await queries.invalidateQueries({ queryKey: ["projects"] });
-      setSaid({ text: `“${project.name}” lies on your table as a free strip.`, refused: false });
+      setSaid({
+        text: `“${project.name}” lies on your table as a ${project.brief.fold === "free-strip" ? "free strip" : "free pattern"}.`,
+        refused: false,
+      });
       return navigate(`/bench/${project.id}`);
     },
     [navigate, queries],

@@ -11,18 +11,18 @@ export interface Pattern {
 export type PatternUnit = "MM" | "CM" | "IN";
 
 /**
- * Begins a project with the pattern as a free strip, in inches where its numbers are.
+ * Begins a project with the pattern as a free strip or a free pattern, in inches where its numbers are.
  * @param unit of its numbers, where the file does not say it
  */
 export async function takePattern(pattern: Pattern, unit: PatternUnit | null): Promise<Project> {
   const said = "frame_unit" in pattern.file ? pattern.file.frame_unit : undefined;
   const units = unit === "IN" || said === "in" ? "INCH" : "METRIC";
-  const strip = await api.pattern(pattern.file, unit, units);
+  const taken = await api.pattern(pattern.file, unit, units);
   const own = (await api.ownTools()).find((set) => set.units === units);
   return api.create(pattern.name.slice(0, 80), {
     ...startingBrief(units, own?.tools),
-    fold: "free-strip",
-    basis: { kind: "CLOSED", width: null, height: strip.height },
-    parameters: strip.parameters,
+    fold: taken.fold,
+    basis: { kind: "CLOSED", width: null, height: taken.height ?? null },
+    parameters: taken.parameters,
   });
 }

@@ -17,8 +17,10 @@ export const score = (mm: number, part: Partial<Score> = {}): Score =>
     id: "score 1",
     fold: "MOUNTAIN",
     fromStart: length(mm),
-    from: [mm, 0],
-    to: [mm, 100],
+    path: [
+      [mm, 0],
+      [mm, 100],
+    ],
     ...part,
   }) as Score;
 

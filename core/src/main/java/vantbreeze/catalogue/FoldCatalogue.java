@@ -40,7 +40,8 @@ public final class FoldCatalogue {
                     new FanConcertina(),
                     new Waterfall(),
                     new WovenGate(),
-                    new FreeStrip())
+                    new FreeStrip(),
+                    new FreePattern())
             .<FoldDesign>map(WithWindow::new)
             .<FoldDesign>map(WithMount::new)
             .<FoldDesign>map(WithSpring::new)

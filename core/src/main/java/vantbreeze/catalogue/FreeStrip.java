@@ -2,7 +2,6 @@ package vantbreeze.catalogue;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import vantbreeze.fold.FlatFolder;
@@ -57,8 +56,7 @@ final class FreeStrip implements FoldDesign {
                     v -> new Range(Length.ZERO, "the left end", v.panels(PANELS).total(), "the right end"))
             .onlyIf(FreeStrip::hasRows);
 
-    private static final Parameter GLUE_PARAMETER = Parameter.glue(
-            GLUE, "glued", "Panels that lie on each other when closed, such as panel 1 on panel 4; or nothing.");
+    private static final Parameter GLUE_PARAMETER = Gluing.parameter(GLUE);
 
     @Override
     public String id() {
@@ -113,7 +111,7 @@ final class FreeStrip implements FoldDesign {
     /** @throws ParameterException naming the parameter that makes the pattern impossible, and why */
     @Override
     public Structure build(Values v) {
-        PanelRows rows = attempt(PANELS_PARAMETER, () -> rows(v));
+        PanelRows rows = ParameterException.attempt(PANELS_PARAMETER, () -> rows(v));
         if (hasRows(v)) {
             requireSlitForEachRow(v, rows);
             if (v.lengths(ENDS).lengths().size() % 2 != 0) {
@@ -123,8 +121,8 @@ final class FreeStrip implements FoldDesign {
         List<Length> slits = hasRows(v) ? v.lengths(SLITS).lengths() : List.of();
         List<Length> ends =
                 hasRows(v) ? v.lengths(ENDS).lengths().stream().map(scale(v)).toList() : List.of();
-        Structure strip = attempt(PANELS_PARAMETER, () -> strip(rows, v.height(), slits, ends));
-        return attempt(GLUE_PARAMETER, () -> Gluing.glued(strip, v.glue(GLUE)));
+        Structure strip = ParameterException.attempt(PANELS_PARAMETER, () -> strip(rows, v.height(), slits, ends));
+        return ParameterException.attempt(GLUE_PARAMETER, () -> Gluing.glued(strip, v.glue(GLUE)));
     }
 
     private static void requireSlitForEachRow(Values v, PanelRows rows) {
@@ -134,14 +132,6 @@ final class FreeStrip implements FoldDesign {
                     SLITS_PARAMETER,
                     "%d rows are parted by %d slits, not %d."
                             .formatted(rows.rows().size(), rows.rows().size() - 1, slits));
-        }
-    }
-
-    private static <T> T attempt(Parameter blamed, Supplier<T> build) {
-        try {
-            return build.get();
-        } catch (IllegalArgumentException impossible) {
-            throw new ParameterException(blamed, impossible.getMessage());
         }
     }
 
@@ -166,17 +156,10 @@ final class FreeStrip implements FoldDesign {
         if (!hasRows(v)) {
             return position -> v.grid().nearest(position.scaled(v.width(), own));
         }
-        long unit = Stream.concat(
-                        typed.rows().stream().flatMap(r -> r.widths().stream()), v.lengths(ENDS).lengths().stream())
-                .mapToLong(Length::count)
-                .reduce(0, FreeStrip::commonMeasure);
-        Length grown = Length.max(
-                v.grid().step(), v.grid().nearest(Length.ofCounts(unit).scaled(v.width(), own)));
-        return position -> grown.times(position.count() / unit);
-    }
-
-    private static long commonMeasure(long a, long b) {
-        return b == 0 ? a : commonMeasure(b, a % b);
+        Length unit = Length.commonMeasure(Stream.concat(
+                typed.rows().stream().flatMap(r -> r.widths().stream()), v.lengths(ENDS).lengths().stream()));
+        Length grown = Length.max(v.grid().step(), v.grid().nearest(unit.scaled(v.width(), own)));
+        return position -> grown.times(position.count() / unit.count());
     }
 
     private static PanelList scaled(PanelList panels, UnaryOperator<Length> scale, Length least) {

@@ -28,6 +28,11 @@ final class Gluing {
                         "card", "Nothing can be glued on a card that does not close: glue nothing and see why."));
     }
 
+    static Parameter parameter(String key) {
+        return Parameter.glue(
+                key, "glued", "Panels that lie on each other when closed, such as panel 1 on panel 4; or nothing.");
+    }
+
     /** @throws StructureException if a panel is unknown or does not lie next to what it is glued to */
     static Structure glued(Structure structure, GlueList glue) {
         if (glue.joints().isEmpty()) {

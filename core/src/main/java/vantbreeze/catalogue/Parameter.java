@@ -58,6 +58,7 @@ public record Parameter(
         LENGTH,
         COUNT,
         PANELS,
+        PATTERN,
         LENGTHS,
         CHOICE,
         OUTLINE,
@@ -90,7 +91,11 @@ public record Parameter(
     }
 
     static Parameter height() {
-        return length(HEIGHT, "closed height", "Bottom to top, closed.", null, v -> side());
+        return height((Function<Values, Object>) null);
+    }
+
+    static Parameter height(Function<Values, Object> fallback) {
+        return length(HEIGHT, "closed height", "Bottom to top, closed.", fallback, v -> side());
     }
 
     /** Where the height has to suit the width. */
@@ -149,6 +154,10 @@ public record Parameter(
 
     static Parameter panels(String key, String label, String help, PanelRows usual) {
         return new Parameter(key, label, help, Kind.PANELS, v -> usual, null, null, null, null, v -> true, null);
+    }
+
+    static Parameter pattern(String key, String label, String help, LinePattern usual) {
+        return new Parameter(key, label, help, Kind.PATTERN, v -> usual, null, null, null, null, v -> true, null);
     }
 
     /** Lengths in rising order. */
@@ -210,13 +219,18 @@ public record Parameter(
             case CHOICE -> text.strip();
             case OUTLINE -> Silhouette.parse(text);
             case PANELS -> PanelRows.parse(text, bareUnit);
+            case PATTERN -> LinePattern.parse(text, bareUnit);
             case GLUE -> GlueList.parse(text);
         };
     }
 
     /** More characters than any value needs. */
     public int longestText() {
-        return kind == Kind.OUTLINE ? CornerList.MOST * LONGEST_CORNER : LONGEST_TEXT;
+        return switch (kind) {
+            case OUTLINE -> CornerList.MOST * LONGEST_CORNER;
+            case PATTERN -> LinePattern.MOST_PLACES * LONGEST_CORNER;
+            default -> LONGEST_TEXT;
+        };
     }
 
     private Integer count(String text) {
@@ -241,6 +255,9 @@ public record Parameter(
             case PANELS ->
                 "%d to %d widths with M or V between them, rows with a slash between them"
                         .formatted(PanelList.FEWEST, PanelList.MOST);
+            case PATTERN ->
+                "such as outline 0,0 4,0 4,3 0,3; mountain 2,0 2,3 in: one outline, at most %d lines and %d places"
+                        .formatted(LinePattern.MOST_LINES, LinePattern.MOST_PLACES);
             case GLUE -> "such as panel 1 on panel 4, or nothing";
         };
     }

@@ -1,6 +1,7 @@
 package vantbreeze.catalogue;
 
 import java.util.List;
+import java.util.function.Supplier;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Ruler;
 import vantbreeze.structure.Silhouette;
@@ -57,6 +58,17 @@ public final class ParameterException extends IllegalArgumentException {
 
     ParameterException(Parameter parameter, String reason) {
         this(parameter, null, null, null, "a value", reason);
+    }
+
+    /** @throws ParameterException that blames the parameter for what cannot be built */
+    static <T> T attempt(Parameter blamed, Supplier<T> build) {
+        try {
+            return build.get();
+        } catch (ParameterException known) {
+            throw known;
+        } catch (IllegalArgumentException impossible) {
+            throw new ParameterException(blamed, impossible.getMessage());
+        }
     }
 
     public Parameter parameter() {

@@ -20,7 +20,7 @@ public final class Values {
     private final Map<FoldDesign, Structure> built;
 
     /**
-     * @param byKey a {@link Length}, an {@link Integer}, a {@link PanelRows}, a {@link LengthList}, a {@link GlueList} or a text for each
+     * @param byKey a {@link Length}, an {@link Integer}, a {@link PanelRows}, a {@link LinePattern}, a {@link LengthList}, a {@link GlueList} or a text for each
      *     parameter that applies
      */
     public Values(Map<String, Object> byKey, Means means) {
@@ -90,7 +90,7 @@ public final class Values {
                 }
             }
             case OUTLINE -> checkOutline(parameter, (Silhouette) value);
-            case PANELS, GLUE -> {}
+            case PANELS, PATTERN, GLUE -> {}
         }
     }
 
@@ -182,6 +182,10 @@ public final class Values {
 
     public GlueList glue(String key) {
         return (GlueList) byKey.get(key);
+    }
+
+    LinePattern pattern(String key) {
+        return (LinePattern) byKey.get(key);
     }
 
     public PanelRows panels(String key) {

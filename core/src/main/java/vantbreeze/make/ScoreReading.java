@@ -36,7 +36,8 @@ public sealed interface ScoreReading permits SquareReading, ObliqueReading, Temp
     }
 
     static ScoreReading of(ScoreLine score, Piece piece) {
-        if (piece.corners().size() > MOST_MEASURED || !hasEdgeFor(score, piece)) {
+        boolean bends = !score.path().isStraight();
+        if (bends || piece.corners().size() > MOST_MEASURED || !hasEdgeFor(score, piece)) {
             return new TemplateReading(score);
         }
         return score.isUpright() || score.isLevel()

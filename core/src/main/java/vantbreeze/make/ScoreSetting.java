@@ -89,9 +89,7 @@ public record ScoreSetting(
             return List.of();
         }
         TreeSet<Length> cuts = piece.slits().stream()
-                .filter(s -> lie == ScoreReading.Lie.UPRIGHT
-                        ? s.from().y().equals(s.to().y())
-                        : s.from().x().equals(s.to().x()))
+                .filter(s -> lie == ScoreReading.Lie.UPRIGHT ? s.isLevel() : s.isUpright())
                 .map(s -> lie == ScoreReading.Lie.UPRIGHT
                         ? s.from().y()
                         : s.from().x())

@@ -33,20 +33,21 @@ public final class SlitReading {
         Map<Setting, List<Span>> settings = new LinkedHashMap<>();
         List<String> byHand = new ArrayList<>();
         for (Slit slit : piece.slits()) {
-            if (slit.from().x().equals(slit.to().x())) {
+            if (slit.isUpright()) {
                 add(
                         settings,
                         new Setting(true, slit.from().x()),
                         slit.from().y(),
                         slit.to().y());
-            } else if (slit.from().y().equals(slit.to().y())) {
+            } else if (slit.isLevel()) {
                 add(
                         settings,
                         new Setting(false, slit.from().y()),
                         slit.from().x(),
                         slit.to().x());
             } else {
-                byHand.add("cut the slanting %s by hand".formatted(slit.id()));
+                byHand.add(
+                        "cut the %s %s by hand".formatted(slit.path().isStraight() ? "slanting" : "bent", slit.id()));
             }
         }
         List<String> cuts = new ArrayList<>();

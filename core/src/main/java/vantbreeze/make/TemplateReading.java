@@ -3,7 +3,7 @@ package vantbreeze.make;
 import vantbreeze.measure.Length;
 import vantbreeze.structure.ScoreLine;
 
-/** A score on a piece without an edge to measure from: its ends are pricked through the template. */
+/** A score that bends, or on a piece without an edge to measure from: its ends and bends are pricked through the template. */
 public record TemplateReading(ScoreLine score) implements ScoreReading {
 
     @Override
@@ -23,6 +23,6 @@ public record TemplateReading(ScoreLine score) implements ScoreReading {
 
     @Override
     public Length ends() {
-        return Length.nearestTo(score.from().coordinate().distance(score.to().coordinate()));
+        return Length.nearestTo(score.path().length());
     }
 }

@@ -1,6 +1,7 @@
 package vantbreeze.measure;
 
 import java.math.BigDecimal;
+import java.util.stream.Stream;
 
 /**
  * An exact length: a whole number of 1/640 mm. 1/64 in is 254 of them (1 in = 25.4 mm exactly, by the international
@@ -112,6 +113,20 @@ public record Length(long count) implements Comparable<Length> {
 
     public boolean isMoreThan(Length other) {
         return count > other.count;
+    }
+
+    /** The largest length that all of them are whole multiples of; nothing if there are none. */
+    public static Length commonMeasure(Stream<Length> lengths) {
+        return new Length(lengths.mapToLong(Length::count).reduce(0, (a, b) -> {
+            long x = Math.abs(a);
+            long y = Math.abs(b);
+            while (y != 0) {
+                long rest = x % y;
+                x = y;
+                y = rest;
+            }
+            return x;
+        }));
     }
 
     /** @return whether the two differ by at most {@code tolerance}; {@code equals} stays exact */

@@ -105,11 +105,10 @@ public final class Parts {
         double level = 0;
         double all = 0;
         for (ScoreLine score : scores) {
-            double dx = Math.abs(score.to().x().minus(score.from().x()).count());
-            double dy = Math.abs(score.to().y().minus(score.from().y()).count());
-            upright += dx == 0 ? dy : 0;
-            level += dy == 0 ? dx : 0;
-            all += Math.hypot(dx, dy);
+            double length = score.path().length();
+            upright += score.isUpright() ? length : 0;
+            level += score.isLevel() ? length : 0;
+            all += length;
         }
         if (all == 0) {
             return Optional.empty();

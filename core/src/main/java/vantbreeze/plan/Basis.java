@@ -5,7 +5,10 @@ import vantbreeze.measure.Length;
 /** What the maker starts from; everything else follows. */
 public sealed interface Basis {
 
-    /** @param width may be null for a fold that has a width of its own */
+    /**
+     * @param width may be null for a fold that has a width of its own
+     * @param height may be null for a fold that has a height of its own
+     */
     record ClosedSize(Length width, Length height) implements Basis {}
 
     /**

@@ -100,7 +100,9 @@ final class Sizer {
         if (width != null) {
             given.put(Parameter.WIDTH, width);
         }
-        given.put(Parameter.HEIGHT, height);
+        if (height != null) {
+            given.put(Parameter.HEIGHT, height);
+        }
         return tried.computeIfAbsent(given, g -> Values.resolve(brief.fold(), g, means));
     }
 

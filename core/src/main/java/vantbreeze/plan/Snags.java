@@ -37,6 +37,9 @@ final class Snags {
     static final Length NARROWEST_PANEL = Length.inches(1, 4);
 
     /** Common practice, no published source. */
+    /** A quarter of a millimetre: nobody measures a closed card nearer. */
+    private static final Length NOTICED = Length.ofCounts(160);
+
     private static final Length THICKEST_LETTER = Length.inches(1, 4);
 
     /** Common practice, no published source. */
@@ -292,20 +295,23 @@ final class Snags {
     }
 
     private void closedSize() {
-        if (draft.brief().basis() instanceof Basis.ClosedSize asked && asked.width() != null) {
-            Length width = work.closedSize().width();
-            if (!width.equals(asked.width()) && sticksOut().isEmpty()) {
-                add(
-                        Snag.Code.CLOSES_DIFFERENTLY,
-                        Severity.WARNING,
-                        Snag.Kind.CARD,
-                        "",
-                        "It closes to %s wide, not %s: its panels keep their proportions on the %s grid."
-                                .formatted(
-                                        ruler.text(width),
-                                        ruler.text(asked.width()),
-                                        draft.brief().tools().ruler().name()));
-            }
+        if (draft.brief().basis() instanceof Basis.ClosedSize asked
+                && sticksOut().isEmpty()) {
+            closesTo(work.closedSize().width(), asked.width(), "wide");
+            closesTo(work.closedSize().height(), asked.height(), "high");
+        }
+    }
+
+    /** @param asked null where the fold's own is wanted */
+    private void closesTo(Length closed, Length asked, String way) {
+        if (asked != null && !closed.isWithin(NOTICED, asked)) {
+            add(
+                    Snag.Code.CLOSES_DIFFERENTLY,
+                    Severity.WARNING,
+                    Snag.Kind.CARD,
+                    "",
+                    "It closes to %s %s, not %s: its panels keep their proportions."
+                            .formatted(ruler.text(closed), way, ruler.text(asked)));
         }
     }
 

@@ -105,9 +105,13 @@ record Arrangement(List<Panel> panels, List<Hinge> hinges, List<Vertex> vertices
         for (int i = 0; i < outline.getNumInteriorRing(); i++) {
             addRing(lines, piece, outline.getInteriorRingN(i));
         }
-        piece.scores().forEach(s -> lines.add(new Subdivision.Line<>(s.from().coordinate(), s.to().coordinate(), s)));
-        piece.slits().forEach(s -> lines.add(new Subdivision.Line<>(s.from().coordinate(), s.to().coordinate(), s)));
+        piece.scores().forEach(s -> addLegs(lines, s, s.path()));
+        piece.slits().forEach(s -> addLegs(lines, s, s.path()));
         return lines;
+    }
+
+    private static void addLegs(List<Subdivision.Line<Object>> lines, Object what, Path path) {
+        path.legs().forEach(leg -> lines.add(new Subdivision.Line<>(leg.p0, leg.p1, what)));
     }
 
     private static void addRing(List<Subdivision.Line<Object>> lines, Piece piece, LinearRing ring) {
@@ -191,22 +195,23 @@ record Arrangement(List<Panel> panels, List<Hinge> hinges, List<Vertex> vertices
     private static List<Hinge> hinges(Piece piece, Subdivision<Object> plane, Map<Integer, Panel> panelOfFace) {
         List<Hinge> hinges = new ArrayList<>();
         for (ScoreLine score : piece.scores()) {
-            Coordinate start = score.from().coordinate();
+            Path path = score.path();
             List<Subdivision.Edge<Object>> along = plane.edges().stream()
                     .filter(e -> e.stretch().lines().get(0) == score)
                     .sorted(Comparator.comparingDouble(
-                            e -> e.stretch().segment().distance(start)))
+                            e -> path.along(e.stretch().segment().midPoint())))
                     .toList();
             Hinge open = null;
             for (Subdivision.Edge<Object> edge : along) {
                 Coordinate from = edge.stretch().from();
                 Coordinate to = edge.stretch().to();
-                boolean nearFirst = from.distance(start) <= to.distance(start);
+                boolean nearFirst = path.along(from) <= path.along(to);
                 Panel first = panelOfFace.get(nearFirst ? edge.left() : edge.right());
                 Panel second = panelOfFace.get(nearFirst ? edge.right() : edge.left());
                 Coordinate near = nearFirst ? from : to;
                 Coordinate far = nearFirst ? to : from;
-                if (open != null && open.line().p1.equals2D(near) && open.joins(first, second)) {
+                boolean runsOn = open != null && open.line().p1.equals2D(near) && !path.bendsAt(near);
+                if (runsOn && open.joins(first, second)) {
                     open = new Hinge(score, open.first(), open.second(), new LineSegment(open.line().p0, far));
                     hinges.set(hinges.size() - 1, open);
                 } else {

@@ -34,7 +34,11 @@ public final class PieceBuilder {
     }
 
     public PieceBuilder slit(String id, Point from, Point to) {
-        slits.add(new Slit(id, from, to));
+        return slit(new Slit(id, from, to));
+    }
+
+    public PieceBuilder slit(Slit slit) {
+        slits.add(slit);
         return this;
     }
 

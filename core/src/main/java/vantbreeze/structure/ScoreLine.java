@@ -1,21 +1,27 @@
 package vantbreeze.structure;
 
-/** A straight score. One line folds one way; where a crease changes its sign, it is two lines. */
-public record ScoreLine(String id, Point from, Point to, Fold fold) {
+/** A score. It folds one way all along; where a crease changes its sign, it is two. */
+public record ScoreLine(String id, Path path, Fold fold) {
 
-    public ScoreLine {
-        if (from.equals(to)) {
-            throw new IllegalArgumentException("The score (%s) must have a length; it begins and ends at (%s, %s)."
-                    .formatted(id, from.x(), from.y()));
-        }
+    /** A straight one. */
+    public ScoreLine(String id, Point from, Point to, Fold fold) {
+        this(id, Path.straight("score (%s)".formatted(id), from, to), fold);
+    }
+
+    public Point from() {
+        return path.from();
+    }
+
+    public Point to() {
+        return path.to();
     }
 
     /** Fully upright on the piece, so that a board's fence reads its position as one number. */
     public boolean isUpright() {
-        return from.x().equals(to.x());
+        return from().x().equals(to().x()) && path.isStraight();
     }
 
     public boolean isLevel() {
-        return from.y().equals(to.y());
+        return from().y().equals(to().y()) && path.isStraight();
     }
 }

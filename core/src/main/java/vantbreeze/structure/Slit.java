@@ -1,12 +1,27 @@
 package vantbreeze.structure;
 
-/** A straight cut inside a piece. */
-public record Slit(String id, Point from, Point to) {
+/** A cut inside a piece, which takes nothing out of it. */
+public record Slit(String id, Path path) {
 
-    public Slit {
-        if (from.equals(to)) {
-            throw new IllegalArgumentException("The slit (%s) must have a length; it begins and ends at (%s, %s)."
-                    .formatted(id, from.x(), from.y()));
-        }
+    /** A straight one. */
+    public Slit(String id, Point from, Point to) {
+        this(id, Path.straight("slit (%s)".formatted(id), from, to));
+    }
+
+    public Point from() {
+        return path.from();
+    }
+
+    public Point to() {
+        return path.to();
+    }
+
+    /** So that a fence can guide it. */
+    public boolean isUpright() {
+        return from().x().equals(to().x()) && path.isStraight();
+    }
+
+    public boolean isLevel() {
+        return from().y().equals(to().y()) && path.isStraight();
     }
 }

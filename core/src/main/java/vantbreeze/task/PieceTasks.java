@@ -210,8 +210,8 @@ record PieceTasks(Drafts drafts, Structure structure, List<Part> parts, String s
     private static List<Work.MarkedLine> slitEnds(Piece piece) {
         Map<Work.MarkedLine, Set<Length>> lines = new LinkedHashMap<>();
         for (Slit slit : piece.slits()) {
-            boolean level = slit.from().y().equals(slit.to().y());
-            for (Point end : List.of(slit.from(), slit.to())) {
+            boolean level = slit.isLevel();
+            for (Point end : slit.path().points()) {
                 lines.computeIfAbsent(
                                 new Work.MarkedLine(!level, level ? end.y() : end.x(), List.of()),
                                 k -> new LinkedHashSet<>())

@@ -23,10 +23,10 @@ import vantbreeze.part.CutList;
 import vantbreeze.part.Part;
 import vantbreeze.structure.FlatMotion;
 import vantbreeze.structure.Fold;
+import vantbreeze.structure.Path;
 import vantbreeze.structure.Piece;
 import vantbreeze.structure.ScoreLine;
 import vantbreeze.structure.Side;
-import vantbreeze.structure.Slit;
 import vantbreeze.structure.Structure;
 
 /** Draws tasks. */
@@ -83,7 +83,7 @@ public final class Sketcher {
             scores(prick.piece(), prick.side(), prick.scores());
         } else if (work instanceof Work.Slit slit) {
             piece(slit.piece(), Side.FACE, false);
-            slit.piece().slits().forEach(s -> stroke(Sketch.Line.SLIT, segment(s), ""));
+            slit.piece().slits().forEach(s -> stroke(Sketch.Line.SLIT, s.path(), ""));
         } else if (work instanceof Work.Open open) {
             area(Sketch.Surface.FACE, filled(open.piece()), "");
             lines(open.piece(), Set.of(), true);
@@ -121,6 +121,15 @@ public final class Sketcher {
         strokes.add(new Sketch.Stroke(line, lie.apply(segment), label));
     }
 
+    /** Its number stands at the first stretch. */
+    private void stroke(Sketch.Line line, Path path, String label) {
+        String said = label;
+        for (LineSegment leg : path.legs()) {
+            stroke(line, leg, said);
+            said = "";
+        }
+    }
+
     /** Turned over like a page its left is at the right, but it lies at the same place. */
     private void lieDown(Piece piece, Side up) {
         Envelope box = piece.polygon().getEnvelopeInternal();
@@ -137,9 +146,9 @@ public final class Sketcher {
     private void lines(Piece piece, Set<String> without, boolean slits) {
         piece.scores().stream()
                 .filter(s -> !without.contains(s.id()))
-                .forEach(s -> stroke(Sketch.Line.OTHER, segment(s), ""));
+                .forEach(s -> stroke(Sketch.Line.OTHER, s.path(), ""));
         if (slits) {
-            piece.slits().forEach(s -> stroke(Sketch.Line.OTHER, segment(s), ""));
+            piece.slits().forEach(s -> stroke(Sketch.Line.OTHER, s.path(), ""));
         }
     }
 
@@ -151,10 +160,6 @@ public final class Sketcher {
 
     private static LineSegment segment(ScoreLine score) {
         return new LineSegment(score.from().coordinate(), score.to().coordinate());
-    }
-
-    private static LineSegment segment(Slit slit) {
-        return new LineSegment(slit.from().coordinate(), slit.to().coordinate());
     }
 
     /** One of each kind, side by side. */
@@ -285,16 +290,14 @@ public final class Sketcher {
         lieDown(piece, side);
         area(side == Side.FACE ? Sketch.Surface.FACE : Sketch.Surface.BACK, piece.polygon(), "");
         lines(piece, Set.copyOf(now), false);
-        piece.scores().stream()
-                .filter(s -> now.contains(s.id()))
-                .forEach(s -> stroke(Sketch.Line.SCORE, segment(s), ""));
+        piece.scores().stream().filter(s -> now.contains(s.id())).forEach(s -> stroke(Sketch.Line.SCORE, s.path(), ""));
     }
 
     private void fold(Work.Fold fold) {
         Piece piece = fold.piece();
         lieDown(piece, Side.FACE);
         area(Sketch.Surface.FACE, piece.polygon(), "");
-        piece.slits().forEach(s -> stroke(Sketch.Line.OTHER, segment(s), ""));
+        piece.slits().forEach(s -> stroke(Sketch.Line.OTHER, s.path(), ""));
         Map<String, String> labels = new LinkedHashMap<>();
         for (ScoreSetting setting : fold.settings()) {
             if (setting.at() instanceof SquareReading square) {
@@ -305,7 +308,7 @@ public final class Sketcher {
                 .filter(s -> structure.isFolded(s.id()))
                 .forEach(s -> stroke(
                         s.fold() == Fold.VALLEY ? Sketch.Line.VALLEY : Sketch.Line.MOUNTAIN,
-                        segment(s),
+                        s.path(),
                         labels.getOrDefault(s.id(), "")));
         arrows(piece);
     }
@@ -319,7 +322,8 @@ public final class Sketcher {
         }
         double reach = ARROW * piece.size().shortSide().count();
         for (ScoreLine score : folded) {
-            LineSegment line = segment(score);
+            List<LineSegment> legs = score.path().legs();
+            LineSegment line = legs.get(legs.size() / 2);
             Coordinate middle = line.midPoint();
             double dx = (line.p1.y - line.p0.y) / line.getLength() * reach;
             double dy = (line.p0.x - line.p1.x) / line.getLength() * reach;

@@ -107,8 +107,10 @@ public final class Words {
         } else if (work instanceof Work.Crease crease) {
             return crease(crease);
         } else if (work instanceof Work.Prick prick) {
-            return "%s, lay the template on, prick the ends of %s through with a needle, and crease from prick to prick along a ruler with a bone folder on a soft mat."
-                    .formatted(sideUp(prick.side()), Grouped.joined(prick.scores()));
+            boolean bend = prick.piece().scores().stream()
+                    .anyMatch(s -> prick.scores().contains(s.id()) && !s.path().isStraight());
+            return "%s, lay the template on, prick the ends%s of %s through with a needle, and crease from prick to prick along a ruler with a bone folder on a soft mat."
+                    .formatted(sideUp(prick.side()), bend ? " and bends" : "", Grouped.joined(prick.scores()));
         } else if (work instanceof Work.Slit slit) {
             return "Face side up. %s. Stop the trimmer short of each end and finish to the mark with a knife: short of it the fold tears, past it the frame is weak."
                     .formatted(new SlitReading(slit.piece(), ruler).text());

@@ -83,7 +83,11 @@ class FollowedStepsTest {
     }
 
     private static Plan plan(FoldDesign fold) {
-        return Planner.plan(Briefs.closed(fold.id(), "4 1/4", "5 1/2"));
+        /* What keeps its proportions would miss the ruler's marks at any size but its own. */
+        return Planner.plan(
+                fold.id().equals("free-pattern")
+                        ? Briefs.of(fold.id(), new Basis.ClosedSize(null, null))
+                        : Briefs.closed(fold.id(), "4 1/4", "5 1/2"));
     }
 
     private static double mm(String length) {
@@ -179,7 +183,7 @@ class FollowedStepsTest {
     /** The scores whose ends are pricked through the template, each said with the side up on which its ridge is. */
     private static Set<String> pricked(Plan plan, Piece piece) {
         Set<String> pricked = new HashSet<>();
-        Pattern said = Pattern.compile("^(Face|Turned).*prick the ends of (.*?) through");
+        Pattern said = Pattern.compile("^(Face|Turned).*prick the ends(?: and bends)? of (.*?) through");
         for (String text : texts(plan, "Score the " + piece.name())) {
             Matcher ends = said.matcher(text);
             if (ends.find()) {
@@ -235,10 +239,11 @@ class FollowedStepsTest {
     void everyScoreAslantIsCreasedWhereItIs(FoldDesign fold) {
         Plan plan = plan(fold);
         for (Piece piece : plan.structure().pieces()) {
+            Set<String> pricked = pricked(plan, piece);
             List<LineSegment> done = new ArrayList<>();
             texts(plan, "Score the " + piece.name()).forEach(text -> done.addAll(creased(text, piece)));
             List<LineSegment> wanted = piece.scores().stream()
-                    .filter(s -> !s.isUpright() && !s.isLevel())
+                    .filter(s -> !s.isUpright() && !s.isLevel() && !pricked.contains(s.id()))
                     .map(s -> new LineSegment(
                             s.from().x().millimetres(),
                             s.from().y().millimetres(),

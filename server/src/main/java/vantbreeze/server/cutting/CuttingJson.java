@@ -164,7 +164,13 @@ public record CuttingJson(
 
     /** A score, slit or mark of a part where it lies on its sheet, in mm. */
     @Schema(name = "LaidLine")
-    public record LineJson(LineKind kind, double x1, double y1, double x2, double y2) {}
+    public record LineJson(LineKind kind, double x1, double y1, double x2, double y2) {
+
+        /** Whether the next one is the next stretch of the same line. */
+        public boolean goesOnIn(LineJson next) {
+            return next.kind() == kind && next.x1() == x2 && next.y1() == y2;
+        }
+    }
 
     /**
      * A cut from edge to edge of what is in hand; the line in mm from the sheet's lower left corner.

@@ -31,8 +31,8 @@ import vantbreeze.sheet.CutWords;
 import vantbreeze.sheet.KitPlan;
 import vantbreeze.structure.FlatMotion;
 import vantbreeze.structure.Fold;
+import vantbreeze.structure.Path;
 import vantbreeze.structure.Piece;
-import vantbreeze.structure.Point;
 
 /** Writes a cutting plan as it crosses the wire. */
 final class CuttingWriter {
@@ -180,17 +180,16 @@ final class CuttingWriter {
 
     private static Stream<CuttingJson.LineJson> lines(Piece piece, FlatMotion there) {
         return Stream.concat(
-                piece.slits().stream().map(s -> line(CuttingJson.LineKind.SLIT, s.from(), s.to(), there)),
+                piece.slits().stream().flatMap(s -> lines(CuttingJson.LineKind.SLIT, s.path(), there)),
                 piece.scores().stream()
-                        .map(s -> line(
+                        .flatMap(s -> lines(
                                 s.fold() == Fold.MOUNTAIN ? CuttingJson.LineKind.MOUNTAIN : CuttingJson.LineKind.VALLEY,
-                                s.from(),
-                                s.to(),
+                                s.path(),
                                 there)));
     }
 
-    private static CuttingJson.LineJson line(CuttingJson.LineKind kind, Point from, Point to, FlatMotion there) {
-        return line(kind, from.coordinate(), to.coordinate(), there);
+    private static Stream<CuttingJson.LineJson> lines(CuttingJson.LineKind kind, Path path, FlatMotion there) {
+        return path.legs().stream().map(leg -> line(kind, leg.p0, leg.p1, there));
     }
 
     private static CuttingJson.LineJson line(

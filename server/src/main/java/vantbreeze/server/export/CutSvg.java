@@ -1,6 +1,7 @@
 package vantbreeze.server.export;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -20,6 +21,7 @@ import vantbreeze.server.outline.PathData;
 import vantbreeze.server.plan.LengthJson;
 import vantbreeze.structure.FlatMotion;
 import vantbreeze.structure.Fold;
+import vantbreeze.structure.Path;
 import vantbreeze.structure.Point;
 import vantbreeze.structure.ScoreLine;
 import vantbreeze.structure.Slit;
@@ -97,13 +99,10 @@ final class CutSvg {
         Point corner = part.piece().lowerLeft();
         svg.outline(outline);
         for (Slit slit : part.piece().slits()) {
-            svg.line(Layer.SLIT, mm(slit.from(), corner), mm(slit.to(), corner));
+            svg.line(Layer.SLIT, mm(slit.path(), corner));
         }
         for (ScoreLine score : part.piece().scores()) {
-            svg.score(
-                    score.fold() == Fold.MOUNTAIN ? Layer.MOUNTAIN : Layer.VALLEY,
-                    mm(score.from(), corner),
-                    mm(score.to(), corner));
+            svg.score(score.fold() == Fold.MOUNTAIN ? Layer.MOUNTAIN : Layer.VALLEY, mm(score.path(), corner));
         }
         FlatMotion toCorner = FlatMotion.shift(-corner.x().count(), -corner.y().count());
         for (Polygon area : pencilled) {
@@ -113,17 +112,20 @@ final class CutSvg {
             double at = d.at().millimetres();
             svg.line(
                     Layer.CUT,
-                    d.alongWidth() ? new double[] {at, 0} : new double[] {0, at},
-                    d.alongWidth() ? new double[] {at, h} : new double[] {w, at});
+                    List.of(
+                            d.alongWidth() ? new double[] {at, 0} : new double[] {0, at},
+                            d.alongWidth() ? new double[] {at, h} : new double[] {w, at}));
         });
         return svg.document();
     }
 
-    private static double[] mm(Point point, Point corner) {
-        return new double[] {
-            point.x().minus(corner.x()).millimetres(),
-            point.y().minus(corner.y()).millimetres()
-        };
+    private static List<double[]> mm(Path path, Point corner) {
+        return path.points().stream()
+                .map(p -> new double[] {
+                    p.x().minus(corner.x()).millimetres(),
+                    p.y().minus(corner.y()).millimetres()
+                })
+                .toList();
     }
 
     /** A sheet of a cutting plan: every part where it lies. */
@@ -137,28 +139,42 @@ final class CutSvg {
                 .toList());
         for (CuttingJson.LaidJson part : sheet.parts()) {
             part.outlines().forEach(o -> svg.outline(LengthJson.polygon(o)));
-            for (CuttingJson.LineJson line : part.lines()) {
-                double[] from = {line.x1(), line.y1()};
-                double[] to = {line.x2(), line.y2()};
-                switch (line.kind()) {
-                    case SLIT -> svg.line(Layer.SLIT, from, to);
-                    case MOUNTAIN -> svg.score(Layer.MOUNTAIN, from, to);
-                    case VALLEY -> svg.score(Layer.VALLEY, from, to);
-                    case DRAWN -> svg.line(Layer.DRAW, from, to);
-                }
-            }
+            svg.lines(part.lines());
             if (part.division() != null) {
                 boolean upright = Boolean.TRUE.equals(part.divisionUpright());
                 double at = part.division();
                 svg.line(
                         Layer.CUT,
-                        new double[] {part.x() + (upright ? at : 0), part.y() + (upright ? 0 : at)},
-                        new double[] {
-                            part.x() + (upright ? at : part.width()), part.y() + (upright ? part.height() : at)
-                        });
+                        List.of(
+                                new double[] {part.x() + (upright ? at : 0), part.y() + (upright ? 0 : at)},
+                                new double[] {
+                                    part.x() + (upright ? at : part.width()), part.y() + (upright ? part.height() : at)
+                                }));
             }
         }
         return svg.document();
+    }
+
+    /** What goes on from one stretch into the next is one line. */
+    private void lines(List<CuttingJson.LineJson> lines) {
+        List<double[]> points = new ArrayList<>();
+        for (int i = 0; i < lines.size(); i++) {
+            CuttingJson.LineJson line = lines.get(i);
+            if (points.isEmpty()) {
+                points.add(new double[] {line.x1(), line.y1()});
+            }
+            points.add(new double[] {line.x2(), line.y2()});
+            boolean goesOn = i + 1 < lines.size() && line.goesOnIn(lines.get(i + 1));
+            if (!goesOn) {
+                switch (line.kind()) {
+                    case SLIT -> line(Layer.SLIT, points);
+                    case MOUNTAIN -> score(Layer.MOUNTAIN, points);
+                    case VALLEY -> score(Layer.VALLEY, points);
+                    case DRAWN -> line(Layer.DRAW, points);
+                }
+                points = new ArrayList<>();
+            }
+        }
     }
 
     private StringBuilder path(Layer layer) {
@@ -196,23 +212,32 @@ final class CutSvg {
     }
 
     private void line(Layer layer, Coordinate[] points, boolean closed) {
-        StringBuilder d = new StringBuilder();
         int count = points.length - (closed ? 1 : 0);
-        for (int i = 0; i < count; i++) {
-            d.append(d.isEmpty() ? "M" : " L").append(data.at(new double[] {points[i].x, points[i].y}));
+        String d = data.through(Arrays.stream(points, 0, count)
+                .map(c -> new double[] {c.x, c.y})
+                .toList());
+        add(layer, closed ? d + " Z" : d);
+    }
+
+    private void line(Layer layer, List<double[]> points) {
+        add(layer, data.through(points));
+    }
+
+    private void score(Layer layer, List<double[]> points) {
+        if (perforation.dash() == 0) {
+            line(layer, points);
+            return;
         }
-        add(layer, d.append(closed ? " Z" : "").toString());
+        for (int i = 1; i < points.size(); i++) {
+            perforate(layer, points.get(i - 1), points.get(i));
+        }
     }
 
-    private void line(Layer layer, double[] from, double[] to) {
-        add(layer, "M%s L%s".formatted(data.at(from), data.at(to)));
-    }
-
-    /** A perforation begins and ends with a gap or a dash alike, so that it does not tear at the edge. */
-    private void score(Layer layer, double[] from, double[] to) {
+    /** It begins and ends with a gap or a dash alike, so that it does not tear at the edge. */
+    private void perforate(Layer layer, double[] from, double[] to) {
         double length = Math.hypot(to[0] - from[0], to[1] - from[1]);
-        if (perforation.dash() == 0 || length <= perforation.dash()) {
-            line(layer, from, to);
+        if (length <= perforation.dash()) {
+            line(layer, List.of(from, to));
             return;
         }
         int dashes =
@@ -221,7 +246,7 @@ final class CutSvg {
         for (int i = 0; i < dashes; i++) {
             double a = (rest + i * (perforation.dash() + perforation.gap())) / length;
             double b = a + perforation.dash() / length;
-            line(layer, between(from, to, a), between(from, to, b));
+            line(layer, List.of(between(from, to, a), between(from, to, b)));
         }
     }
 

@@ -1,9 +1,10 @@
 package vantbreeze.server.export;
 
+import org.locationtech.jts.geom.LineSegment;
 import vantbreeze.measure.Length;
 import vantbreeze.structure.Fold;
+import vantbreeze.structure.Path;
 import vantbreeze.structure.Piece;
-import vantbreeze.structure.Point;
 import vantbreeze.structure.ScoreLine;
 import vantbreeze.structure.Slit;
 
@@ -33,27 +34,28 @@ final class PieceDrawing {
 
     void draw(Piece piece) {
         page.stroke(0.25, 0);
-        page.region(piece.polygon(), c ->
-                new double[] {x(c.x / Length.COUNTS_PER_MILLIMETRE), y(c.y / Length.COUNTS_PER_MILLIMETRE)});
+        page.region(piece.polygon(), c -> new double[] {x(mm(c.x)), y(mm(c.y))});
         for (ScoreLine score : piece.scores()) {
             if (score.fold() == Fold.VALLEY) {
                 page.stroke(0.2, 0.2, 2.4, 1.4);
             } else {
                 page.stroke(0.2, 0.2, 3.2, 1.1, 0.4, 1.1);
             }
-            line(score.from(), score.to());
+            line(score.path());
         }
         page.stroke(0.45, 0);
         for (Slit slit : piece.slits()) {
-            line(slit.from(), slit.to());
+            line(slit.path());
         }
     }
 
-    private void line(Point from, Point to) {
-        page.line(
-                x(from.x().millimetres()),
-                y(from.y().millimetres()),
-                x(to.x().millimetres()),
-                y(to.y().millimetres()));
+    private void line(Path path) {
+        for (LineSegment leg : path.legs()) {
+            page.line(x(mm(leg.p0.x)), y(mm(leg.p0.y)), x(mm(leg.p1.x)), y(mm(leg.p1.y)));
+        }
+    }
+
+    private static double mm(double counts) {
+        return counts / Length.COUNTS_PER_MILLIMETRE;
     }
 }

@@ -1,6 +1,8 @@
 package vantbreeze.server.outline;
 
+import java.util.List;
 import java.util.Locale;
+import java.util.stream.Collectors;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
@@ -39,6 +41,11 @@ public record PathData(double height) {
             }
         }
         return d.append(" Z").toString();
+    }
+
+    /** @param mm y up, from each straight to the next */
+    public String through(List<double[]> mm) {
+        return mm.stream().map(this::at).collect(Collectors.joining(" L", "M", ""));
     }
 
     private String at(Coordinate counts) {

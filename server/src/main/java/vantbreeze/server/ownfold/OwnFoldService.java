@@ -2,9 +2,12 @@ package vantbreeze.server.ownfold;
 
 import java.time.Clock;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
@@ -51,9 +54,11 @@ public class OwnFoldService implements Inspected {
 
     /** @return the kept folds, ready for the shelf */
     public List<Shelf.Own> onTheShelf() {
-        FoldDesign strip = typedFold();
         return list().stream()
-                .map(own -> new Shelf.Own(strip.called(own.name()), read(strip, own.parameters())))
+                .map(own -> {
+                    FoldDesign fold = typedFold(own.parameters());
+                    return new Shelf.Own(fold.called(own.name()), read(fold, own.parameters()));
+                })
                 .toList();
     }
 
@@ -74,17 +79,22 @@ public class OwnFoldService implements Inspected {
      */
     public OwnFoldJson keep(String name, BriefJson given) {
         Brief brief = given.read();
-        FoldDesign strip = typedFold();
-        if (!brief.fold().id().equals(strip.id())) {
-            throw new BriefException(
-                    "brief.fold",
-                    brief.fold().id(),
-                    strip.id(),
-                    "Only a %s can be kept as a fold of your own; the %s is in the catalogue."
-                            .formatted(strip.name(), brief.fold().name()));
-        }
-        Planner.plan(brief);
-        Map<String, String> parameters = BriefJson.of(brief).parameters();
+        Parameter typed = typedFolds()
+                .filter(f -> f.id().equals(brief.fold().id()))
+                .map(OwnFoldService::typed)
+                .findFirst()
+                .orElseThrow(() -> new BriefException(
+                        "brief.fold",
+                        brief.fold().id(),
+                        typedFolds().map(FoldDesign::id).collect(Collectors.joining(", ")),
+                        "Only a %s can be kept as a fold of your own; the %s is in the catalogue."
+                                .formatted(
+                                        typedFolds().map(FoldDesign::name).collect(Collectors.joining(" or a ")),
+                                        brief.fold().name())));
+        Map<String, String> parameters = new LinkedHashMap<>(BriefJson.of(brief).parameters());
+        Planner.plan(brief).parameters().stream()
+                .filter(p -> p.parameter().key().equals(typed.key()))
+                .forEach(p -> parameters.putIfAbsent(typed.key(), BriefJson.text(p.value(), UnitSystem.INCH)));
         String text = json.writeValueAsString(parameters);
         return store.write(() -> {
             List<OwnFold> kept = folds.findByDeletedAtIsNullOrderByNameAsc();
@@ -131,15 +141,31 @@ public class OwnFoldService implements Inspected {
     }
 
     private OwnFoldJson written(OwnFold fold) {
-        return new OwnFoldJson(
-                fold.id(), fold.name(), typedFold().id(), json.readValue(fold.parameters(), TEXT_BY_KEY));
+        Map<String, String> parameters = json.readValue(fold.parameters(), TEXT_BY_KEY);
+        return new OwnFoldJson(fold.id(), fold.name(), typedFold(parameters).id(), parameters);
     }
 
-    /** The one fold whose panels are typed. */
-    private static FoldDesign typedFold() {
-        return FoldCatalogue.all().stream()
-                .filter(f -> f.parameters().stream().anyMatch(p -> p.kind() == Parameter.Kind.PANELS))
+    /** The fold that the parameters are typed for; of those kept without any, the strip. */
+    private static FoldDesign typedFold(Map<String, String> parameters) {
+        return typedFolds()
+                .filter(f -> parameters.containsKey(typed(f).key()))
+                .findFirst()
+                .orElseGet(() -> typedFolds().findFirst().orElseThrow());
+    }
+
+    /** The folds whose panels or lines are typed. */
+    private static Stream<FoldDesign> typedFolds() {
+        return FoldCatalogue.all().stream().filter(f -> f.parameters().stream().anyMatch(OwnFoldService::isTyped));
+    }
+
+    private static Parameter typed(FoldDesign fold) {
+        return fold.parameters().stream()
+                .filter(OwnFoldService::isTyped)
                 .findFirst()
                 .orElseThrow();
+    }
+
+    private static boolean isTyped(Parameter parameter) {
+        return parameter.kind() == Parameter.Kind.PANELS || parameter.kind() == Parameter.Kind.PATTERN;
     }
 }

@@ -3,16 +3,24 @@ package vantbreeze.server.pattern;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Optional;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.databind.JsonNode;
-import vantbreeze.measure.Length;
+import vantbreeze.catalogue.FoldCatalogue;
+import vantbreeze.catalogue.FoldDesign;
+import vantbreeze.catalogue.LinePattern;
+import vantbreeze.catalogue.Means;
+import vantbreeze.catalogue.ParameterException;
+import vantbreeze.catalogue.Values;
+import vantbreeze.measure.Ruler;
+import vantbreeze.measure.ToolGrid;
 import vantbreeze.measure.UnitSystem;
 import vantbreeze.server.plan.BriefJson;
 import vantbreeze.server.web.FieldsRefused;
 
-/** Flat patterns in the public FOLD 1.1 format, as free strips. */
+/** Flat patterns in the public FOLD 1.1 format, as free strips, or as free patterns where they are none. */
 @RestController
 class PatternController {
 
@@ -32,17 +40,23 @@ class PatternController {
     /**
      * @param fold the file
      * @param unit of its numbers, where the file does not say it
-     * @param units in which the strip is written down
+     * @param units in which the lengths are written down
      */
     @Schema(name = "PatternAsked")
     record AskJson(JsonNode fold, @Schema(nullable = true) Unit unit, UnitSystem units) {}
 
-    /** @param parameters of the fold "free-strip" */
-    @Schema(name = "PatternStrip")
-    record StripJson(Map<String, String> parameters, String height) {}
+    /**
+     * @param parameters of the fold
+     * @param height of the closed card; null where the pattern gives it
+     */
+    @Schema(name = "PatternTaken")
+    record TakenJson(
+            String fold,
+            Map<String, String> parameters,
+            @Schema(nullable = true) String height) {}
 
     @PostMapping("/api/patterns")
-    StripJson read(@RequestBody AskJson asked) {
+    TakenJson read(@RequestBody AskJson asked) {
         if (asked.fold() == null || !asked.fold().isObject()) {
             throw new FieldsRefused("fold", "", "a FOLD file", "The file is no FOLD file.");
         }
@@ -55,14 +69,31 @@ class PatternController {
                     "The file does not say its unit: say whether its numbers are mm, cm or inches.");
         }
         UnitSystem units = asked.units() == null ? UnitSystem.METRIC : asked.units();
-        StripOfPattern strip = StripOfPattern.of(pattern, pattern.unit().orElseGet(() -> asked.unit().mm));
+        double mm = pattern.unit().orElseGet(() -> asked.unit().mm);
+        return StripOfPattern.of(pattern, mm)
+                .map(strip -> strip(strip, units))
+                .orElseGet(() -> sheet(SheetOfPattern.of(pattern, mm), units));
+    }
+
+    private static TakenJson strip(StripOfPattern strip, UnitSystem units) {
         Map<String, String> parameters = new LinkedHashMap<>();
         parameters.put("panels", BriefJson.text(strip.panels(), units));
         if (!strip.slits().lengths().isEmpty()) {
             parameters.put("slits", BriefJson.text(strip.slits(), units));
             parameters.put("slitEnds", BriefJson.text(strip.ends(), units));
         }
-        Length height = strip.height();
-        return new StripJson(parameters, height.exactText(units));
+        return new TakenJson("free-strip", parameters, strip.height().exactText(units));
+    }
+
+    /** @throws FieldsRefused if no card can be made of it at all */
+    private static TakenJson sheet(LinePattern pattern, UnitSystem units) {
+        FoldDesign fold = FoldCatalogue.named("free-pattern");
+        Means means = new Means(ToolGrid.SIXTY_FOURTH_INCH, Optional.empty());
+        try {
+            Values.resolve(fold, Map.of("pattern", pattern), means).structure(fold);
+        } catch (ParameterException impossible) {
+            throw new FieldsRefused("fold", "", "a flat pattern", impossible.text(Ruler.of(units)));
+        }
+        return new TakenJson(fold.id(), Map.of("pattern", BriefJson.text(pattern, units)), null);
     }
 }

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
+import java.util.Optional;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.stream.Stream;
@@ -12,7 +12,6 @@ import vantbreeze.catalogue.LengthList;
 import vantbreeze.catalogue.PanelList;
 import vantbreeze.catalogue.PanelRows;
 import vantbreeze.measure.Length;
-import vantbreeze.server.web.FieldsRefused;
 import vantbreeze.structure.Fold;
 
 /**
@@ -29,12 +28,21 @@ record StripOfPattern(PanelRows panels, Length height, LengthList slits, LengthL
     /** A stretch along one line, in mm. */
     private record Stretch(double from, double to) {}
 
+    /** It has lines that no strip has. */
+    private static final class NoStrip extends IllegalArgumentException {
+        private static final long serialVersionUID = 1L;
+    }
+
     /**
      * @param mm of one of the pattern's numbers
-     * @throws FieldsRefused naming the edge that no free strip has, and why
+     * @return the strip, or empty for any other sheet
      */
-    static StripOfPattern of(FlatPattern pattern, double mm) {
-        return new Reader(pattern, mm).read();
+    static Optional<StripOfPattern> of(FlatPattern pattern, double mm) {
+        try {
+            return Optional.of(new Reader(pattern, mm).read());
+        } catch (IllegalArgumentException noStrip) {
+            return Optional.empty();
+        }
     }
 
     private static final class Reader {
@@ -54,7 +62,7 @@ record StripOfPattern(PanelRows panels, Length height, LengthList slits, LengthL
                     .flatMap(l -> Stream.of(l.from(), l.to()))
                     .toList();
             if (border.isEmpty()) {
-                throw new FieldsRefused("fold.edges_assignment", "", "B", "The pattern has no border (B).");
+                throw new NoStrip();
             }
             left = border.stream().mapToDouble(p -> p[0]).min().orElseThrow() * mm;
             low = border.stream().mapToDouble(p -> p[1]).min().orElseThrow() * mm;
@@ -83,17 +91,13 @@ record StripOfPattern(PanelRows panels, Length height, LengthList slits, LengthL
             for (int i = 0; i + 1 < levels.size(); i++) {
                 rows.add(row(levels.get(i), levels.get(i + 1), mountains, valleys));
             }
-            try {
-                return new StripOfPattern(
-                        new PanelRows(rows),
-                        length(height),
-                        new LengthList(lengths(cuts.keySet())),
-                        new LengthList(ends.stream()
-                                .flatMap(s -> Stream.of(length(s.from()), length(s.to())))
-                                .toList()));
-            } catch (IllegalArgumentException e) {
-                throw new FieldsRefused("fold", "", "a free strip", e.getMessage());
-            }
+            return new StripOfPattern(
+                    new PanelRows(rows),
+                    length(height),
+                    new LengthList(lengths(cuts.keySet())),
+                    new LengthList(ends.stream()
+                            .flatMap(s -> Stream.of(length(s.from()), length(s.to())))
+                            .toList()));
         }
 
         private void requireOnTheRectangle(FlatPattern.Line line) {
@@ -102,7 +106,7 @@ record StripOfPattern(PanelRows panels, Length height, LengthList slits, LengthL
             boolean upright = near(a[0], b[0]) && (near(a[0], 0) || near(a[0], width));
             boolean level = near(a[1], b[1]) && (near(a[1], 0) || near(a[1], height));
             if (!upright && !level) {
-                throw refused(line, "The border must be an upright rectangle without holes: a free strip is one.");
+                throw new NoStrip();
             }
         }
 
@@ -111,11 +115,7 @@ record StripOfPattern(PanelRows panels, Length height, LengthList slits, LengthL
             double[] b = at(line.to());
             int across = upright ? 0 : 1;
             if (!near(a[across], b[across])) {
-                throw refused(
-                        line,
-                        upright
-                                ? "A free strip's scores are upright; this one runs aslant or level."
-                                : "A free strip's cuts are level; this one is not.");
+                throw new NoStrip();
             }
             Double known = lines.keySet().stream()
                     .filter(k -> near(k, a[across]))
@@ -137,12 +137,7 @@ record StripOfPattern(PanelRows panels, Length height, LengthList slits, LengthL
                             && near(here.get(i).to(), first.get(i).to());
                 }
                 if (!same) {
-                    throw new FieldsRefused(
-                            "fold.edges_assignment",
-                            "C",
-                            "cuts that begin and end above each other",
-                            "The cuts at %s and %s do not begin and end at the same places."
-                                    .formatted(length(cuts.firstKey()), length(level)));
+                    throw new NoStrip();
                 }
             });
             return first;
@@ -170,11 +165,7 @@ record StripOfPattern(PanelRows panels, Length height, LengthList slits, LengthL
             collect(scores, mountains, Fold.MOUNTAIN, from, to);
             collect(scores, valleys, Fold.VALLEY, from, to);
             if (scores.isEmpty()) {
-                throw new FieldsRefused(
-                        "fold.edges_assignment",
-                        "",
-                        "M or V",
-                        "From %s up to %s nothing is scored.".formatted(length(from), length(to)));
+                throw new NoStrip();
             }
             TreeSet<Double> places = new TreeSet<>(scores.keySet());
             places.add(width);
@@ -184,11 +175,7 @@ record StripOfPattern(PanelRows panels, Length height, LengthList slits, LengthL
                 widths.add(length(place).minus(before));
                 before = length(place);
             }
-            try {
-                return new PanelList(widths, List.copyOf(scores.values()));
-            } catch (IllegalArgumentException e) {
-                throw new FieldsRefused("fold", "", "a free strip", e.getMessage());
-            }
+            return new PanelList(widths, List.copyOf(scores.values()));
         }
 
         private void collect(
@@ -201,12 +188,7 @@ record StripOfPattern(PanelRows panels, Length height, LengthList slits, LengthL
                     }
                     boolean whole = s.from() <= from + NEAR_MM && s.to() >= to - NEAR_MM;
                     if (!whole || scores.put(x, fold) != null) {
-                        throw new FieldsRefused(
-                                "fold.edges_assignment",
-                                fold == Fold.MOUNTAIN ? "M" : "V",
-                                "scores from edge to edge of their row",
-                                "The score at %s does not run from %s to %s in one way."
-                                        .formatted(length(x), length(from), length(to)));
+                        throw new NoStrip();
                     }
                 }
             });
@@ -226,14 +208,6 @@ record StripOfPattern(PanelRows panels, Length height, LengthList slits, LengthL
 
         private static Length length(double mm) {
             return Length.nearestTo(mm * Length.COUNTS_PER_MILLIMETRE);
-        }
-
-        private static FieldsRefused refused(FlatPattern.Line line, String text) {
-            return new FieldsRefused(
-                    "fold.edges_vertices[%d]".formatted(line.index()),
-                    line.kind().name().toLowerCase(Locale.ROOT),
-                    "lines of a free strip",
-                    text);
         }
     }
 }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import vantbreeze.catalogue.LengthList;
+import vantbreeze.catalogue.LinePattern;
 import vantbreeze.catalogue.PanelRows;
 import vantbreeze.layer.Finish;
 import vantbreeze.layer.Matting;
@@ -283,14 +284,27 @@ public record BriefJson(
         if (value instanceof LengthList list) {
             return list.exactText(units);
         }
+        if (value instanceof LinePattern pattern) {
+            return pattern.exactText(units);
+        }
         return value instanceof PanelRows panels ? panels.exactText(units) : value.toString();
+    }
+
+    private static String textIfGiven(Length length, UnitSystem units) {
+        return length == null ? null : length.exactText(units);
     }
 
     private static BasisJson basis(Basis basis, UnitSystem units) {
         if (basis instanceof Basis.ClosedSize closed) {
-            String width = closed.width() == null ? null : closed.width().exactText(units);
             return new BasisJson(
-                    BasisKind.CLOSED, width, closed.height().exactText(units), null, null, null, null, null);
+                    BasisKind.CLOSED,
+                    textIfGiven(closed.width(), units),
+                    textIfGiven(closed.height(), units),
+                    null,
+                    null,
+                    null,
+                    null,
+                    null);
         }
         if (basis instanceof Basis.ForEnvelope envelope) {
             return new BasisJson(

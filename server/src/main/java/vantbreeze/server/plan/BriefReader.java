@@ -253,7 +253,7 @@ public final class BriefReader {
         switch (basis.kind()) {
             case CLOSED -> {
                 Length width = fields.lengthIfGiven("basis.width", basis.width());
-                Length height = fields.length("basis.height", basis.height());
+                Length height = fields.lengthIfGiven("basis.height", basis.height());
                 return new Basis.ClosedSize(width, height);
             }
             case ENVELOPE -> {

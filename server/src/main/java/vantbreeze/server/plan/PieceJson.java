@@ -18,8 +18,8 @@ import vantbreeze.server.outline.PathData;
 import vantbreeze.server.plan.LengthJson.SizeJson;
 import vantbreeze.structure.Fold;
 import vantbreeze.structure.Panel;
+import vantbreeze.structure.Path;
 import vantbreeze.structure.Piece;
-import vantbreeze.structure.Point;
 import vantbreeze.structure.Side;
 
 /** A flat piece as it is drawn and scored. Points are [x, y] in mm, x right, y up, face side up. */
@@ -84,8 +84,10 @@ public record PieceJson(
             Fold fold,
             Side scoreOn,
             ScoreReading.Lie lie,
-            double[] from,
-            double[] to,
+
+            @Schema(description = "from end to end, over its bends")
+            List<double[]> path,
+
             boolean runsThrough,
             @Schema(nullable = true) LengthJson fromStart,
             @Schema(nullable = true) LengthJson fromEnd,
@@ -107,8 +109,7 @@ public record PieceJson(
                     reading.score().fold(),
                     reading.scoreOn(),
                     reading.lie(),
-                    point(reading.score().from()),
-                    point(reading.score().to()),
+                    points(reading.score().path()),
                     reading.runsThrough(),
                     reading instanceof SquareReading square ? LengthJson.of(square.fromStart(), units) : null,
                     reading instanceof SquareReading square ? LengthJson.of(square.fromEnd(), units) : null,
@@ -182,7 +183,7 @@ public record PieceJson(
     }
 
     @Schema(name = "Slit")
-    public record SlitJson(String id, double[] from, double[] to) {}
+    public record SlitJson(String id, List<double[]> path) {}
 
     @Schema(name = "Glue")
     public record GlueJson(Side side, List<double[]> points, List<List<double[]>> holes) {
@@ -224,7 +225,7 @@ public record PieceJson(
                         .toList(),
                 card.settings().stream().map(s -> SettingJson.of(s, units)).toList(),
                 piece.slits().stream()
-                        .map(s -> new SlitJson(s.id(), point(s.from()), point(s.to())))
+                        .map(s -> new SlitJson(s.id(), points(s.path())))
                         .toList(),
                 glue.stream()
                         .filter(g -> g.panel().piece().equals(piece.name()))
@@ -243,7 +244,7 @@ public record PieceJson(
         return new double[] {c.x / Length.COUNTS_PER_MILLIMETRE, c.y / Length.COUNTS_PER_MILLIMETRE};
     }
 
-    private static double[] point(Point p) {
-        return new double[] {p.x().millimetres(), p.y().millimetres()};
+    private static List<double[]> points(Path path) {
+        return path.points().stream().map(p -> point(p.coordinate())).toList();
     }
 }

@@ -225,7 +225,7 @@ class FormatApiTest extends TestApplication {
                         .isZero();
             }
         }
-        assertThat(drawn).as("four tabs of four sides").isGreaterThanOrEqualTo(16);
+        assertThat(drawn).as("four tabs, each in one go").isEqualTo(4);
     }
 
     /** Any drawing of straight lines, arcs and curves, in any unit: a circle of 10 mm is 31.4 mm around. */

@@ -21,7 +21,7 @@ import tools.jackson.databind.node.ObjectNode;
 import vantbreeze.server.TestApplication;
 import vantbreeze.server.TestBriefs;
 
-/** FOLD files come in as free strips. */
+/** FOLD files come in as free strips, or as free patterns. */
 class PatternApiTest extends TestApplication {
 
     private final JsonMapper json = JsonMapper.builder().build();
@@ -109,17 +109,72 @@ class PatternApiTest extends TestApplication {
                 "\"vertices_coords\": [[0,0],[1,\"x\"]] | fold.vertices_coords[1]",
                 "\"edges_vertices\": [[0,99]] | fold.edges_vertices[0]",
                 "\"edges_assignment\": [\"B\",\"B\",\"B\",\"B\",\"B\",\"B\",\"Q\"] | fold.edges_assignment[6]",
-                "\"edges_vertices\": [[0,1],[1,2],[2,3],[3,4],[4,5],[5,0],[1,3]] | fold.edges_vertices[6]",
                 "\"edges_vertices\": [[0,1],[1,2],[2,4],[3,4],[4,5],[5,0],[1,4]] | fold.edges_vertices[2]",
+                "\"vertices_coords\": [[0,0],[1,0],[100,0],[100,1],[1,1],[0,1]] | fold",
+                "\"vertices_coords\": [[0,0],[1,0],[2e9,0],[2e9,1],[1,1],[0,1]] | fold.vertices_coords",
                 "\"edges_assignment\": [\"B\",\"B\",\"B\",\"B\",\"B\",\"B\",\"F\"] | fold.edges_assignment",
                 "\"frame_classes\": [\"foldedForm\"] | fold.frame_classes"
             })
-    void whatIsNoFreeStripIsRefusedWithItsPlace(String change) throws Exception {
+    void whatIsNoPatternIsRefusedWithItsPlace(String change) throws Exception {
         String[] parts = change.split(" \\| ");
         ObjectNode bad = pattern().put("frame_unit", "in");
         json.readTree("{" + parts[0] + "}").properties().forEach(e -> bad.set(e.getKey(), e.getValue()));
         send("/api/patterns", asked(bad))
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(jsonPath("$.fields[0].field").value(parts[1]));
+    }
+
+    private JsonNode taken(JsonNode fold) throws Exception {
+        return read(send("/api/patterns", asked(fold)).andExpect(status().isOk()));
+    }
+
+    /** Zigzags out of this application: each comes back as one line that bends, and the card closes alike. */
+    @Test
+    void aPatternWithBentScoresComesBackAsItWas() throws Exception {
+        ObjectNode brief = (ObjectNode) json.readTree(TestBriefs.zFold("4 in", "5 in"));
+        brief.put("fold", "free-pattern").put("sheet", "12x12");
+        ((ObjectNode) brief.get("basis")).putNull("width").putNull("height");
+        JsonNode project = read(send(
+                "/api/projects", json.createObjectNode().put("name", "zigzag").set("brief", brief)));
+        JsonNode file =
+                read(http.perform(get("/api/projects/" + project.get("id").asString() + "/exports/pattern.fold")));
+        JsonNode again = taken(file);
+        assertThat(again.get("fold").asString()).isEqualTo("free-pattern");
+        assertThat(again.get("parameters").get("pattern").asString())
+                .contains("mountain 3.25,0 2.75,3 3.25,6;")
+                .contains("valley 6.25,0 5.75,3 6.25,6");
+        JsonNode first = plan(brief.toString());
+        brief.set("parameters", again.get("parameters"));
+        assertThat(plan(brief.toString()).get("closed").get("size"))
+                .isEqualTo(first.get("closed").get("size"));
+    }
+
+    /** A square on its corner with a window, cut in the file as a ring of cuts, and a cut that bends. */
+    @Test
+    void anyOutlineWindowsAndBentCutsComeIn() throws Exception {
+        ObjectNode diamond = (ObjectNode) json.readTree("""
+                {"file_spec": 1.1, "frame_unit": "in",
+                 "vertices_coords": [[4,0],[8,4],[4,8],[0,4],[2,5],[3,5],[3,5.5],[2,5.5],[5,4.5],[5.5,5],[5,5.5]],
+                 "edges_vertices": [[0,1],[1,2],[2,3],[3,0],[3,1],[4,5],[5,6],[6,7],[7,4],[8,9],[9,10]],
+                 "edges_assignment": ["B","B","B","B","V","C","C","C","C","C","C"]}""");
+        String pattern = taken(diamond).get("parameters").get("pattern").asString();
+        assertThat(pattern)
+                .contains("outline 4,0 8,4 4,8 0,4")
+                .contains("window 3,5 2,5 2,5.5 3,5.5")
+                .contains("valley 0,4 8,4")
+                .contains("slit 5,4.5 5.5,5 5,5.5");
+    }
+
+    /** What a score must do is told in the words of the bench. */
+    @Test
+    void aScoreThatEndsNowhereIsRefused() throws Exception {
+        ObjectNode loose = pattern().put("frame_unit", "in");
+        loose.set("vertices_coords", json.readTree("[[0,0],[1,0],[2,0],[2,1],[1,0.5],[0,1]]"));
+        loose.set("edges_vertices", json.readTree("[[0,1],[1,2],[2,3],[3,5],[5,0],[1,4]]"));
+        loose.set("edges_assignment", json.readTree("[\"B\",\"B\",\"B\",\"B\",\"B\",\"V\"]"));
+        send("/api/patterns", asked(loose))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.fields[0].field").value("fold"))
+                .andExpect(jsonPath("$.fields[0].text").value(org.hamcrest.Matchers.containsString("ends inside")));
     }
 }

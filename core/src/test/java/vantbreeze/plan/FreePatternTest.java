@@ -1,0 +1,195 @@
+package vantbreeze.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.Locale;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import vantbreeze.catalogue.FoldCatalogue;
+import vantbreeze.catalogue.LinePattern;
+import vantbreeze.fold.FlatFolder;
+import vantbreeze.fold.LayerStack;
+import vantbreeze.fold.PoseSolver;
+import vantbreeze.make.TemplateReading;
+import vantbreeze.measure.Length;
+import vantbreeze.measure.UnitSystem;
+import vantbreeze.structure.ScoreLine;
+import vantbreeze.structure.Structure;
+
+/** Sheets that are written down line by line. */
+class FreePatternTest {
+
+    private static Brief brief(String pattern) {
+        return Briefs.of("free-pattern", new Basis.ClosedSize(null, null))
+                .with("pattern", LinePattern.parse(pattern, UnitSystem.INCH));
+    }
+
+    private static Plan plan(String pattern) {
+        return Planner.plan(brief(pattern));
+    }
+
+    /** Columns of a sheet that is folded in zigzags, a level fold between every two rows. */
+    private static String zigzags(int columns, int rows, double wide, double high, double lean) {
+        StringBuilder text = new StringBuilder(
+                String.format(Locale.ROOT, "outline 0,0 %1$s,0 %1$s,%2$s 0,%2$s", columns * wide, rows * high));
+        for (int c = 1; c < columns; c++) {
+            text.append(c % 2 == 1 ? "; mountain" : "; valley");
+            for (int r = 0; r <= rows; r++) {
+                text.append(String.format(Locale.ROOT, " %s,%s", c * wide + (r % 2) * lean, r * high));
+            }
+        }
+        for (int r = 1; r < rows; r++) {
+            for (int c = 0; c < columns; c++) {
+                text.append(String.format(
+                        Locale.ROOT,
+                        "; %s %s,%s %s,%s",
+                        (r + c) % 2 == 0 ? "mountain" : "valley",
+                        c == 0 ? 0 : c * wide + (r % 2) * lean,
+                        r * high,
+                        c == columns - 1 ? columns * wide : (c + 1) * wide + (r % 2) * lean,
+                        r * high));
+            }
+        }
+        return text + " in";
+    }
+
+    @Test
+    void theUsualOneClosesFlatWithALayerOrderAndOpensHalfWay() {
+        Plan plan = Planner.plan(Briefs.of("free-pattern", new Basis.ClosedSize(null, null)));
+        Structure sheet = plan.structure();
+        assertThat(FlatFolder.closed(plan.structure()).faults()).isEmpty();
+        assertThat(LayerStack.of(sheet, sheet.closed(), FlatFolder.closed(sheet)))
+                .isPresent();
+        assertThat(sheet.panels()).hasSize(6);
+        assertThat(sheet.scores()).extracting(ScoreLine::id).hasSize(5);
+        assertThat(PoseSolver.between(sheet, sheet.closed(), sheet.shown().get(0), 20)
+                        .blocked())
+                .isEmpty();
+        assertThat(PoseSolver.between(sheet, sheet.stages().get(0), sheet.closed(), 20)
+                        .blocked())
+                .isEmpty();
+    }
+
+    /**
+     * Each row is the mirror image of the one below it in their level fold, so all of them come to lie on the first: the closed
+     * card is that of one row, whose scores are straight.
+     */
+    @ParameterizedTest
+    @CsvSource({"2, 2", "3, 2", "4, 3", "5, 4"})
+    void zigzagsCloseToOneRow(int columns, int rows) {
+        Plan plan = plan(zigzags(columns, rows, 2, 3, 0.25));
+        assertThat(FlatFolder.closed(plan.structure()).faults()).isEmpty();
+        assertThat(plan.closed().size())
+                .isEqualTo(plan(zigzags(columns, 1, 2, 3, 0.25)).closed().size());
+        assertThat(plan.structure().panels()).hasSize(columns * rows);
+        assertThat(LayerStack.of(plan.structure(), plan.structure().closed(), FlatFolder.closed(plan.structure())))
+                .isPresent();
+    }
+
+    /** One zigzag is one line of the score card, pricked at its ends and bends, and one step. */
+    @Test
+    void aBentScoreIsOneLineAndOneStep() {
+        Plan plan = plan(zigzags(3, 3, 2, 3, 0.25));
+        assertThat(plan.scoreCards().get(0).readings())
+                .filteredOn(r -> r instanceof TemplateReading)
+                .extracting(r -> r.score().id())
+                .containsExactlyInAnyOrder("score 1", "score 2");
+        assertThat(plan.steps().stream().filter(s -> s.text().contains("ends and bends")))
+                .hasSize(2);
+    }
+
+    /** Twice as large it is the same pattern, every place at twice its numbers. */
+    @ParameterizedTest
+    @ValueSource(strings = {"1", "2", "0.5", "0.77"})
+    void anotherSizeKeepsTheProportions(String factor) {
+        Plan own = plan(zigzags(3, 2, 2, 3, 0.25));
+        double f = Double.parseDouble(factor);
+        Length wide = Length.nearestTo(own.closed().size().width().count() * f);
+        Brief other = brief(zigzags(3, 2, 2, 3, 0.25)).withBasis(new Basis.ClosedSize(wide, null));
+        Plan grown = Planner.plan(other);
+        assertThat(FlatFolder.closed(grown.structure()).faults()).isEmpty();
+        assertThat((double) grown.closed().size().width().count())
+                .isCloseTo(wide.count(), within(wide.count() / 2000.0));
+        double wasHigh = own.structure().pieces().get(0).size().height().count();
+        assertThat((double) grown.structure().pieces().get(0).size().height().count())
+                .isCloseTo(wasHigh * f, within(wasHigh / 2000));
+    }
+
+    @Test
+    void windowsAndBentSlitsAreCutAndListed() {
+        Plan plan = plan("outline 0,0 8,0 8,4 0,4; mountain 4,0 4,4; window 1,1 2,1 2,2 1,2; slit 5,1 6,2 5,3 in");
+        assertThat(plan.structure().pieces().get(0).holes()).hasSize(1);
+        assertThat(plan.structure().panels()).hasSize(2);
+        assertThat(plan.steps().stream().map(s -> s.text())).anyMatch(t -> t.contains("the bent slit 1 by hand"));
+        assertThat(plan.closed().size().width().inches()).isEqualTo(4);
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "outline 1,2 5,2 5,6 1,6; valley 3,2 3,6 in",
+                "outline 0,0 40,0 40,70.5 0,70.5; mountain 20,0 18.0015625,35 20,70.5; slit 3,3 3.7,4; window 4,4 5,4 5,5 mm"
+            })
+    void textReadsBackAsThePattern(String text) {
+        LinePattern pattern = LinePattern.parse(text, UnitSystem.METRIC);
+        for (UnitSystem units : UnitSystem.values()) {
+            assertThat(LinePattern.parse(pattern.exactText(units), UnitSystem.INCH))
+                    .isEqualTo(pattern);
+        }
+        assertThat(pattern.outline().get(0).x().count()).isZero();
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "mountain 1,0 1,2 | one outline, not 0",
+                "outline 0,0 1,0 | 2 corners",
+                "outline 0,0 4,0 4,4; hill 1,1 2,2 | not with (hill)",
+                "outline 0,0 4,0 4,4; valley 1,x 2,2 | (x) must be a number",
+                "outline 0,0 4,0 4,4; valley 1 2,2 | two numbers",
+                "outline 0,0 4,0 4,4; valley 1,1 1,1 | twice in a row",
+                "outline 0,0 4000,0 4000,4 | at most 160 in",
+                "outline 0,0 41,0 41,4 in | at most 40 in"
+            })
+    void whatCannotBeReadIsNamed(String text, String why) {
+        assertThatThrownBy(() -> LinePattern.parse(text, UnitSystem.INCH))
+                .isInstanceOf(IllegalArgumentException.class)
+                .hasMessageContaining(why);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "outline 0,0 4,0 4,4 0,4; valley 1,1 2,2 | ends inside a panel",
+                "outline 0,0 4,0 4,4 0,4; valley 2,0 2,5 | outside its piece",
+                "outline 0,0 4,4 4,0 0,4; valley 2,0 2,4 | crosses itself"
+            })
+    void whatCannotBeBuiltIsBlamedOnThePattern(String text, String why) {
+        assertThatThrownBy(() -> plan(text))
+                .isInstanceOfSatisfying(
+                        BriefException.class,
+                        e -> assertThat(e.faults())
+                                .singleElement()
+                                .satisfies(f -> assertThat(f.field()).isEqualTo("parameters.pattern"))
+                                .satisfies(f -> assertThat(f.text()).contains(why)));
+    }
+
+    /** Angles that do not add up are told as a snag, not refused: the maker sees where. */
+    @Test
+    void aVertexThatCannotFoldIsASnag() {
+        Plan plan = plan(
+                "outline 0,0 6,0 6,6 0,6; mountain 3,0 2,3; mountain 2,3 3,6; mountain 0,3 2,3; valley 2,3 6,4 in");
+        assertThat(plan.snags()).anyMatch(s -> s.text().contains("Kawasaki"));
+    }
+
+    @Test
+    void itIsOnTheShelf() {
+        assertThat(FoldCatalogue.named("free-pattern").summary()).contains("aslant or bend");
+    }
+}
