@@ -64,7 +64,7 @@ export function BasisWords() {
     <LengthWord
       label="Closed height"
       field="basis.height"
-      text={basis.height ?? height?.text ?? ""}
+      text={basis.height ?? height?.shown ?? ""}
       mm={height?.mm}
       onCommit={(text) => set({ height: text })}
     />
@@ -82,7 +82,7 @@ export function BasisWords() {
           <LengthWord
             label="Closed width"
             field="basis.width"
-            text={basis.width ?? width?.text ?? ""}
+            text={basis.width ?? width?.shown ?? ""}
             mm={width?.mm}
             onCommit={(text) => set({ width: text })}
           />{" "}

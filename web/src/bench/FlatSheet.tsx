@@ -228,7 +228,10 @@ export function FlatSheet({
           score={score}
           u={u}
           level={levels.get(score.id) ?? 0}
-          isLabelled={piece.scores.findIndex((s) => s.fromStart?.mm === score.fromStart?.mm) === i}
+          isLabelled={
+            piece.scores.findIndex((s) => s.lie === score.lie && s.fromStart?.mm === score.fromStart?.mm) ===
+            i
+          }
           marked={marked}
           onHold={(holds) => setHeld(holds ? { width, height } : null)}
         />

@@ -33,7 +33,9 @@ export function ScoreMark({ piece, score, u, level, isLabelled, marked, onHold }
   const { ghost } = drag;
   const height = piece.size.height.mm;
   const x = score.fromStart?.mm ?? 0;
-  const rightEnd = Math.max(...score.path.map((p) => p[0] ?? 0));
+  const alike = piece.scores.filter((s) => s.lie === score.lie && s.fromStart?.mm === score.fromStart?.mm);
+  const rightEnd = Math.max(...alike.flatMap((s) => s.path.map((p) => p[0] ?? 0)));
+  const sign = alike.some((s) => s.fold !== score.fold) ? "" : score.fold === "MOUNTAIN" ? "∧ " : "∨ ";
   const isMarked = marked?.kind === "SCORE" && marked.id === score.id;
   const colour = isMarked || ghost !== null ? "var(--accent)" : "var(--ink)";
   const handle = score.handle;
@@ -81,7 +83,8 @@ export function ScoreMark({ piece, score, u, level, isLabelled, marked, onHold }
           fontWeight={700}
           fill={colour}
         >
-          {score.fold === "MOUNTAIN" ? "∧" : "∨"} {score.fromStart.shown}
+          {sign}
+          {score.fromStart.shown}
         </text>
       )}
       {handle && score.fromStart && (

@@ -111,7 +111,7 @@ final class BurstGate implements FoldDesign {
         return past.isPositive()
                 ? List.of(new Caution(
                         "message",
-                        ruler ->
+                        (ruler, sheet) ->
                                 "Closed, the tips of the lining pass the middle by %s from either side: close one gate first and tuck the other's tips under it, or make the card no higher than wide."
                                         .formatted(ruler.about(past))))
                 : List.of();

@@ -328,7 +328,8 @@ final class FanConcertina implements FoldDesign {
         int n = 2 * v.count(PAIRS);
         return List.of(new Caution(
                 "fan front",
-                ruler -> "The fan folds over %d layers: score its fold twice, as far apart as the closed bar is thick."
-                        .formatted(n)));
+                (ruler, sheet) ->
+                        "The fan folds over %d layers: score its fold twice, %.1f mm apart, half of it on each side of its middle: so thick is the closed bar."
+                                .formatted(n, sheet.times(n).millimetres())));
     }
 }

@@ -10,7 +10,7 @@ final class Necks {
     static Caution caution(String panel, String outline) {
         return new Caution(
                 panel,
-                ruler ->
+                (ruler, sheet) ->
                         "At this size the %s has a neck narrower than %s, which tears: make it larger, or take another outline."
                                 .formatted(outline, ruler.text(Silhouette.NECK)));
     }

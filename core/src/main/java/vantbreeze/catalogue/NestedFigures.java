@@ -137,8 +137,9 @@ final class NestedFigures implements FoldDesign {
             if (by.isMoreThan(Length.millimetres(0.1))) {
                 cautions.add(new Caution(
                         name,
-                        ruler -> "Closed, %s reaches past the outline of the largest by up to %s: it shows from behind."
-                                .formatted(name, ruler.about(by))));
+                        (ruler, sheet) ->
+                                "Closed, %s reaches past the outline of the largest by up to %s: it shows from behind."
+                                        .formatted(name, ruler.about(by))));
             }
         }
         if (Silhouette.hasNeck(structure.panel("figure " + heights(v).size()).outline())) {

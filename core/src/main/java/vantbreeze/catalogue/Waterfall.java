@@ -322,7 +322,7 @@ final class Waterfall implements FoldDesign {
         if (below.isPositive()) {
             cautions.add(new Caution(
                     "tail",
-                    ruler ->
+                    (ruler, sheet) ->
                             "The tail reaches %s below the card to be taken hold of; raise the belt by that much, or post it in a larger envelope."
                                     .formatted(ruler.text(below))));
         }

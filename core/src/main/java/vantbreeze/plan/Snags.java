@@ -290,7 +290,7 @@ final class Snags {
                     Severity.NOTE,
                     Snag.Kind.PANEL,
                     work.structure().panel(caution.panel()).name(),
-                    caution.text().apply(ruler));
+                    caution.text().apply(ruler, draft.brief().base().stock().thickness()));
         }
     }
 

@@ -1,13 +1,14 @@
 package vantbreeze.structure;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.LinearRing;
 
 /**
  * A stretch of an outline as a blade follows it. Outlines are kept as corners, their curves flattened much finer than paper is
- * cut; here stretches of corners that lie on one circle are arcs again.
+ * cut; here stretches of corners that lie on one circle are arcs again, and other smooth ones cubic curves.
  */
 public sealed interface Curve {
 
@@ -26,10 +27,9 @@ public sealed interface Curve {
     record Arc(Coordinate from, Coordinate to, double radius, boolean anticlockwise) implements Curve {
 
         /**
-         * As cubic curves, for what knows no arcs: each the two control points and the end, of at most an eighth of a circle, which it
-         * misses by less than a hundred thousandth of the radius (control points at 4/3 tan(angle / 4) of it along the tangents).
+         * As cubic curves, for what knows no arcs, of at most an eighth of a circle each, which it misses by less than a hundred thousandth of the radius (control points at 4/3 tan(angle / 4) of it along the tangents).
          */
-        public List<Coordinate[]> cubics() {
+        public List<Cubic> cubics() {
             double half = Math.asin(Math.min(1, from.distance(to) / (2 * radius)));
             double side = anticlockwise ? 1 : -1;
             double toMiddle = radius * Math.cos(half) * side / from.distance(to);
@@ -39,21 +39,40 @@ public sealed interface Curve {
             double turn = side * 2 * half / parts;
             double reach = 4.0 / 3 * Math.tan(turn / 4);
             double begin = Math.atan2(from.y - middle.y, from.x - middle.x);
-            List<Coordinate[]> cubics = new ArrayList<>();
+            List<Cubic> cubics = new ArrayList<>();
+            Coordinate at = from;
             for (int i = 0; i < parts; i++) {
                 double a = begin + i * turn;
                 double b = a + turn;
-                cubics.add(new Coordinate[] {
-                    on(middle, Math.cos(a) - reach * Math.sin(a), Math.sin(a) + reach * Math.cos(a)),
-                    on(middle, Math.cos(b) + reach * Math.sin(b), Math.sin(b) - reach * Math.cos(b)),
-                    i + 1 == parts ? to : on(middle, Math.cos(b), Math.sin(b))
-                });
+                Coordinate end = i + 1 == parts ? to : on(middle, Math.cos(b), Math.sin(b));
+                cubics.add(new Cubic(
+                        at,
+                        on(middle, Math.cos(a) - reach * Math.sin(a), Math.sin(a) + reach * Math.cos(a)),
+                        on(middle, Math.cos(b) + reach * Math.sin(b), Math.sin(b) - reach * Math.cos(b)),
+                        end));
+                at = end;
             }
             return cubics;
         }
 
         private Coordinate on(Coordinate middle, double x, double y) {
             return new Coordinate(middle.x + radius * x, middle.y + radius * y);
+        }
+    }
+
+    /** A cubic curve of Bernstein and Bézier. */
+    record Cubic(Coordinate from, Coordinate leaving, Coordinate arriving, Coordinate to) implements Curve {
+
+        /** @param t 0 at its beginning, 1 at its end */
+        public Coordinate at(double t) {
+            double u = 1 - t;
+            double a = u * u * u;
+            double b = 3 * u * u * t;
+            double c = 3 * u * t * t;
+            double d = t * t * t;
+            return new Coordinate(
+                    a * from.x + b * leaving.x + c * arriving.x + d * to.x,
+                    a * from.y + b * leaving.y + c * arriving.y + d * to.y);
         }
     }
 
@@ -66,6 +85,12 @@ public sealed interface Curve {
     /** Fewer edges make no curve. */
     int FEWEST_EDGES = 4;
 
+    /** Where a smooth stretch turns less on a circle it happens to look like one. */
+    double LEAST_ARC = Math.PI / 3;
+
+    /** A corner that turns more is one. */
+    double MOST_TURN = Math.PI / 8;
+
     /** @return the ring from its first corner round to it again */
     static List<Curve> of(LinearRing ring) {
         Coordinate[] c = ring.getCoordinates();
@@ -73,12 +98,16 @@ public sealed interface Curve {
         int i = 0;
         while (i < c.length - 1) {
             int end = endOfArc(c, i);
-            if (end - i >= FEWEST_EDGES) {
+            int smooth = endOfSmooth(c, i);
+            if (end - i >= FEWEST_EDGES && (end >= smooth || turned(c, i, end) >= LEAST_ARC)) {
                 Circle circle = Circle.through(c[i], c[(i + end) / 2], c[end]);
                 int middle = (i + end) / 2;
                 curves.add(circle.arc(c[i], c[middle]));
                 curves.add(circle.arc(c[middle], c[end]));
                 i = end;
+            } else if (smooth - i >= FEWEST_EDGES) {
+                curves.addAll(CubicFit.through(Arrays.copyOfRange(c, i, smooth + 1)));
+                i = smooth;
             } else {
                 curves.add(new Straight(c[i], c[i + 1]));
                 i++;
@@ -105,6 +134,33 @@ public sealed interface Curve {
             end = j;
         }
         return end;
+    }
+
+    /** The last corner up to which all between turn as little as where a curve was flattened. */
+    private static int endOfSmooth(Coordinate[] c, int begin) {
+        int end = begin + 1;
+        while (end < c.length - 1 && isFlattened(c[end - 1], c[end], c[end + 1])) {
+            end++;
+        }
+        return end;
+    }
+
+    /** On the circle that turns so, both chords would lie near their arcs. */
+    private static boolean isFlattened(Coordinate before, Coordinate at, Coordinate after) {
+        double turn = Math.abs(turn(before, at, after));
+        double one = before.distance(at);
+        double other = at.distance(after);
+        double longer = Math.max(one, other);
+        return turn < MOST_TURN && longer * longer * turn / (4 * (one + other)) <= FLATTENED;
+    }
+
+    /** How far the stretch turns between two corners, in radians. */
+    private static double turned(Coordinate[] c, int begin, int end) {
+        double turned = 0;
+        for (int i = begin + 1; i < end; i++) {
+            turned += turn(c[i - 1], c[i], c[i + 1]);
+        }
+        return Math.abs(turned);
     }
 
     private static boolean holds(Circle circle, Coordinate[] c, int begin, int end) {

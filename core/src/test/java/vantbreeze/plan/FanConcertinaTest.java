@@ -130,4 +130,14 @@ class FanConcertinaTest {
         assertThat(folding.crossing().stream())
                 .allSatisfy(c -> assertThat(c.from()).isEqualTo("fan lifted"));
     }
+
+    /** Eight layers of 300 gsm card, which is taken to be 0.375 mm thick. */
+    @ParameterizedTest
+    @CsvSource({"4, 3.0 mm", "2, 1.5 mm"})
+    void theFoldOverTheBarIsScoredAsWideAsTheBarIsThick(int pairs, String apart) {
+        assertThat(Planner.plan(brief("leg along the slant", "0").with("pairs", pairs))
+                        .snags())
+                .filteredOn(s -> s.code() == Snag.Code.OF_THIS_FOLD)
+                .anySatisfy(s -> assertThat(s.text()).contains("score its fold twice, " + apart + " apart"));
+    }
 }

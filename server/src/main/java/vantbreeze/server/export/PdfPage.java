@@ -95,7 +95,7 @@ final class PdfPage implements AutoCloseable {
     }
 
     /**
-     * The outline and holes of a region, arcs as arcs.
+     * The outline and holes of a region, arcs and curves as such.
      *
      * @param at where a point of it lies on the page, in mm as [x, y]; whatever moves, turns and scales
      */
@@ -113,12 +113,11 @@ final class PdfPage implements AutoCloseable {
             content.moveTo(pt(begin[0]), pt(begin[1]));
             for (Curve curve : curves) {
                 if (curve instanceof Curve.Arc arc) {
-                    for (Coordinate[] cubic : arc.cubics()) {
-                        double[] a = at.apply(cubic[0]);
-                        double[] b = at.apply(cubic[1]);
-                        double[] end = at.apply(cubic[2]);
-                        content.curveTo(pt(a[0]), pt(a[1]), pt(b[0]), pt(b[1]), pt(end[0]), pt(end[1]));
+                    for (Curve.Cubic cubic : arc.cubics()) {
+                        curve(cubic, at);
                     }
+                } else if (curve instanceof Curve.Cubic cubic) {
+                    curve(cubic, at);
                 } else {
                     double[] end = at.apply(curve.to());
                     content.lineTo(pt(end[0]), pt(end[1]));
@@ -127,6 +126,13 @@ final class PdfPage implements AutoCloseable {
             content.closePath();
             content.stroke();
         });
+    }
+
+    private void curve(Curve.Cubic cubic, Function<Coordinate, double[]> at) throws IOException {
+        double[] a = at.apply(cubic.leaving());
+        double[] b = at.apply(cubic.arriving());
+        double[] end = at.apply(cubic.to());
+        content.curveTo(pt(a[0]), pt(a[1]), pt(b[0]), pt(b[1]), pt(end[0]), pt(end[1]));
     }
 
     /** Everything until {@link #unclip} shows only inside the box. */

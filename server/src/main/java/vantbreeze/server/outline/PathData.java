@@ -10,7 +10,7 @@ import vantbreeze.measure.Length;
 import vantbreeze.structure.Curve;
 
 /**
- * Path data of W3C Scalable Vector Graphics 1.1, in mm and y down, arcs as arcs.
+ * Path data of W3C Scalable Vector Graphics 1.1, in mm and y down, arcs and curves as such.
  *
  * @param height from which y is counted down, in mm
  */
@@ -36,6 +36,8 @@ public record PathData(double height) {
                 String r = number(arc.radius() / Length.COUNTS_PER_MILLIMETRE);
                 /* Downwards is up here: what goes anticlockwise has sweep 0. */
                 d.append(" A%s %s 0 0 %d %s".formatted(r, r, arc.anticlockwise() ? 0 : 1, at(arc.to())));
+            } else if (curve instanceof Curve.Cubic cubic) {
+                d.append(" C%s %s %s".formatted(at(cubic.leaving()), at(cubic.arriving()), at(cubic.to())));
             } else {
                 d.append(" L").append(at(curve.to()));
             }
