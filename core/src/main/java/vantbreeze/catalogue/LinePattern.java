@@ -32,7 +32,7 @@ import vantbreeze.structure.Slit;
 public record LinePattern(List<Point> outline, List<List<Point>> windows, List<Line> lines) {
 
     /** So that a hostile pattern costs no time: more lines no hand scores. */
-    public static final int MOST_LINES = 80;
+    public static final int MOST_LINES = 60;
 
     public static final int MOST_PLACES = 400;
 

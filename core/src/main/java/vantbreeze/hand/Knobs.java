@@ -1,10 +1,8 @@
 package vantbreeze.hand;
 
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Stream;
 import vantbreeze.make.ObliqueReading;
 import vantbreeze.make.RulerMark;
@@ -194,7 +192,7 @@ public final class Knobs {
         };
     }
 
-    /** Where the line leaves the piece at a tick its place on that edge is measured; from corner to corner there is nothing to measure. */
+    /** Where the line leaves the piece at a tick its place on that edge is measured; otherwise how far it misses its mark. */
     private void crease(Task task, Work.Crease crease, int number) {
         ObliqueReading line = crease.lines().get(number);
         List<String> scores = crease.scores().get(number);
@@ -204,7 +202,7 @@ public final class Knobs {
                 .filter(m -> !m.isCorner())
                 .findFirst();
         if (tick.isEmpty()) {
-            slanting(task, what, crease.piece(), scores, line.score().id());
+            beside(task, what, line, crease.side(), scores);
             return;
         }
         boolean leftwards = tick.get().atRight() != (crease.side() == Side.BACK);
@@ -220,6 +218,46 @@ public final class Knobs {
                         : new Shift.OfScores(scores, leftwards ? -1 : 1, 0));
     }
 
+    /** How far a line that runs from mark to mark misses one of them: across it, into the piece from a corner. */
+    private void beside(Task task, String what, ObliqueReading line, Side side, List<String> scores) {
+        RulerMark mark = line.from();
+        boolean atRight = mark instanceof RulerMark.OnEdge edge && edge.atRight();
+        boolean atTop = mark instanceof RulerMark.OnEdge edge && edge.atTop();
+        beside(
+                task,
+                what,
+                "%s " + mark.landmark().orElseThrow() + " " + line.score().id() + " runs",
+                line.score(),
+                scores,
+                new Beside(atRight, atTop, side == Side.BACK));
+    }
+
+    /**
+     * Which way is into the piece, as it lies.
+     *
+     * @param turned whether it lies on its face
+     */
+    private record Beside(boolean leftwards, boolean downwards, boolean turned) {}
+
+    private void beside(Task task, String what, String words, ScoreLine score, List<String> scores, Beside way) {
+        double across = Math.abs(score.to().x().minus(score.from().x()).count());
+        double up = Math.abs(score.to().y().minus(score.from().y()).count());
+        boolean level = across > 2 * up;
+        String said = level
+                ? (way.downwards() ? "below" : "above")
+                : (way.leftwards() ? "to the left of" : "to the right of");
+        add(
+                task,
+                Hand.SCORE,
+                what,
+                "how far " + words.formatted(said) + " (on its other side less than nothing)",
+                Length.ZERO,
+                true,
+                level
+                        ? new Shift.OfScores(scores, 0, way.downwards() ? -1 : 1)
+                        : new Shift.OfScores(scores, way.leftwards() != way.turned() ? -1 : 1, 0));
+    }
+
     /** What came with the template is measured from the outline's left or lower side, if it is square to it. */
     private void prick(Task task, String score, Piece piece) {
         ScoreLine line = piece.scores().stream()
@@ -227,7 +265,13 @@ public final class Knobs {
                 .findFirst()
                 .orElseThrow();
         if (!line.isUpright() && !line.isLevel()) {
-            slanting(task, score, piece, List.of(score), score);
+            beside(
+                    task,
+                    score,
+                    "%s its pricks " + score + " lies, face up",
+                    line,
+                    List.of(score),
+                    new Beside(false, false, false));
             return;
         }
         Point corner = piece.lowerLeft();
@@ -242,18 +286,5 @@ public final class Knobs {
                         : line.from().y().minus(corner.y()),
                 true,
                 new Shift.OfScores(List.of(score), line.isUpright() ? 1 : 0, line.isUpright() ? 0 : 1));
-    }
-
-    /** A ruler that lies a little beside its marks. */
-    private void slanting(Task task, String what, Piece piece, List<String> scores, String name) {
-        Set<String> wanted = new HashSet<>(scores);
-        ScoreLine line = piece.scores().stream()
-                .filter(s -> wanted.contains(s.id()))
-                .findFirst()
-                .orElseThrow();
-        double dx = line.to().x().minus(line.from().x()).count();
-        double dy = line.to().y().minus(line.from().y()).count();
-        double length = Math.hypot(dx, dy);
-        add(task, Hand.SCORE, what, name, Length.ZERO, false, new Shift.OfScores(scores, dy / length, -dx / length));
     }
 }

@@ -1,5 +1,6 @@
 package vantbreeze.make;
 
+import java.util.Optional;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Ruler;
 import vantbreeze.measure.Size;
@@ -13,6 +14,9 @@ public sealed interface RulerMark {
 
     /** As it lies when the piece is turned over like a page. */
     RulerMark turnedOver();
+
+    /** What it is called where no number is needed to find it: a corner, or the end of another score. */
+    Optional<String> landmark();
 
     /**
      * Where the ruler leaves a rectangular piece: at a corner, or at a pencil tick on an edge.
@@ -31,6 +35,11 @@ public sealed interface RulerMark {
         @Override
         public RulerMark turnedOver() {
             return new OnEdge(onSide, !atRight, atTop, fromCorner);
+        }
+
+        @Override
+        public Optional<String> landmark() {
+            return isCorner() ? Optional.of("the " + corner()) : Optional.empty();
         }
 
         @Override
@@ -68,8 +77,14 @@ public sealed interface RulerMark {
         }
 
         @Override
+        public Optional<String> landmark() {
+            return Optional.of("the %s of %s"
+                    .formatted(upright ? (far ? "top" : "foot") : (far ? "right end" : "left end"), score));
+        }
+
+        @Override
         public String text(Ruler ruler) {
-            return "the %s of %s".formatted(upright ? (far ? "top" : "foot") : (far ? "right end" : "left end"), score);
+            return landmark().orElseThrow();
         }
     }
 

@@ -81,7 +81,8 @@ public class PlanBenchmark {
         "fan-concertina",
         "waterfall",
         "woven-gate",
-        "free-strip"
+        "free-strip",
+        "free-pattern"
     })
     public String fold;
 

@@ -17,6 +17,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.LineSegment;
 import vantbreeze.catalogue.FoldDesign;
+import vantbreeze.catalogue.LinePattern;
 import vantbreeze.fold.FlatFolder;
 import vantbreeze.fold.FlatStage;
 import vantbreeze.hand.Check;
@@ -27,6 +28,7 @@ import vantbreeze.hand.Knob;
 import vantbreeze.hand.Scatter;
 import vantbreeze.hand.Shift;
 import vantbreeze.measure.Length;
+import vantbreeze.measure.UnitSystem;
 import vantbreeze.post.Envelope;
 import vantbreeze.structure.ScoreLine;
 import vantbreeze.structure.Side;
@@ -212,6 +214,57 @@ class HandTest {
             assertThat(moved.distancePerpendicular(tick)).as(knob.label()).isLessThan(3);
         }
         assertThat(found).as(fold).isGreaterThanOrEqualTo(fold.equals("fan-concertina") ? 0 : 1);
+    }
+
+    /** Measured beside a corner, the line, moved as its setting says, passes there. */
+    @ParameterizedTest
+    @ValueSource(strings = {"peaked-house", "burst-gate", "free-pattern"})
+    void aScoreFromMarkToMarkIsMeasuredBesideOne(String fold) {
+        Brief brief = Briefs.closed(fold, "4", "6");
+        Plan plan = Planner.plan(
+                fold.equals("free-pattern")
+                        ? brief.with(
+                                "pattern",
+                                LinePattern.parse("outline 0,0 4,0 4,6 0,6; valley 4,0 0,6 in", UnitSystem.INCH))
+                        : brief);
+        int found = 0;
+        for (Knob knob : Handiwork.of(plan).orElseThrow().knobs()) {
+            Matcher label = Pattern.compile(
+                            "how far (to the left of|to the right of|above|below) the (top|bottom) (left|right) corner .* runs.*")
+                    .matcher(knob.label());
+            if (!label.matches()) {
+                continue;
+            }
+            found++;
+            Work.Crease crease = (Work.Crease) plan.tasks().stream()
+                    .filter(t -> t.id().equals(knob.task()))
+                    .findFirst()
+                    .orElseThrow()
+                    .work();
+            boolean turned = crease.side() == Side.BACK;
+            double wide = crease.piece().size().width().count();
+            double high = crease.piece().size().height().count();
+            double more = Briefs.in("1/8").count();
+            /* As it lies on the table, and then face side up. */
+            double x = label.group(3).equals("right") ? wide : 0;
+            double y = label.group(2).equals("top") ? high : 0;
+            x += label.group(1).contains("left") ? -more : label.group(1).contains("right") ? more : 0;
+            y += label.group(1).equals("above") ? more : label.group(1).equals("below") ? -more : 0;
+            Shift.OfScores shift = (Shift.OfScores) knob.shift();
+            ScoreLine score = crease.piece().scores().stream()
+                    .filter(s -> s.id().equals(shift.scores().get(0)))
+                    .findFirst()
+                    .orElseThrow();
+            LineSegment moved = new LineSegment(
+                    score.from().coordinate().x + shift.dx() * more,
+                    score.from().coordinate().y + shift.dy() * more,
+                    score.to().coordinate().x + shift.dx() * more,
+                    score.to().coordinate().y + shift.dy() * more);
+            assertThat(moved.distancePerpendicular(new Coordinate(turned ? wide - x : x, y)))
+                    .as(knob.label())
+                    .isLessThan(3);
+        }
+        assertThat(found).as(fold).isGreaterThanOrEqualTo(fold.equals("free-pattern") ? 1 : 0);
     }
 
     /** A corner folded over and tacked lies where its score puts it. */

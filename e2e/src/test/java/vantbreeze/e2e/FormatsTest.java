@@ -136,6 +136,31 @@ class FormatsTest extends Journey {
         assertThat(alert()).containsText("The backup is damaged at");
     }
 
+    /** A square on its corner comes in as it is drawn, and is written anew line by line; what cannot be is said beside it. */
+    @Test
+    void aSheetOfAnyOutlineIsTakenAndWrittenAnew() {
+        goTo("papers");
+        drop(
+                "diamond.fold",
+                utf8("{\"frame_unit\": \"in\", \"vertices_coords\": [[4,0],[8,4],[4,8],[0,4],[2,5],[3,5],[3,5.5]],"
+                        + "\"edges_vertices\": [[0,1],[1,2],[2,3],[3,0],[3,1],[4,5],[5,6]],"
+                        + "\"edges_assignment\": [\"B\",\"B\",\"B\",\"B\",\"V\",\"C\",\"C\"]}"));
+        assertThat(field("Name of the project")).hasValue("diamond");
+        assertThat(page.getByText("lies on your table as a free pattern")).isVisible();
+        assertClosed("8 × 4 in");
+        button("2 lines").click();
+        Locator lines = page.getByRole(AriaRole.DIALOG).getByLabel("pattern");
+        assertThat(lines).hasValue("outline 4,0 8,4 4,8 0,4\nvalley 0,4 8,4\nslit 2,5 3,5 3,5.5\nin");
+        lines.fill("outline 4,0 8,4 4,8 0,4\nvalley 0,4 7,4\nin");
+        button("Fold this sheet").click();
+        assertThat(page.getByRole(AriaRole.DIALOG).getByRole(AriaRole.ALERT))
+                .containsText("Score 1 ends inside a panel");
+        lines.fill("outline 0,0 8,0 8,4 0,4\nvalley 4,0 4,4\nin");
+        button("Fold this sheet").click();
+        assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);
+        assertClosed("4 × 4 in");
+    }
+
     /** Drawings are taken along as lines and as pictures that need nothing else; the folding as a film. */
     @Test
     void drawingsAndTheFoldingAreTakenAlong() throws IOException {
