@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.LineSegment;
@@ -144,17 +143,18 @@ final class Drift implements Displaced {
 
     /**
      * The maker measures from the edges that are there: where these moved, so does what is glued. A panel that is folded over
-     * onto its neighbour is glued where it falls.
+     * onto another is glued where it falls.
      */
     @Override
     public FlatMotion placement(Bond bond) {
         Panel laid = structure.panel(bond.panel());
         Panel onto = structure.panel(bond.onto());
-        Optional<Hinge> beside = hingesOf.getOrDefault(laid.name(), List.of()).stream()
-                .filter(h -> h.first().equals(onto) || h.second().equals(onto))
-                .findFirst();
-        if (beside.isPresent()) {
-            return FlatMotion.reflection(line(beside.get()));
+        List<Hinge> folded = structure.foldedOnto(bond);
+        if (!folded.isEmpty()) {
+            return folded.stream()
+                    .filter(h -> structure.closed().degrees(h.score().id()) != 0)
+                    .map(h -> FlatMotion.reflection(line(h)))
+                    .reduce(FlatMotion.IDENTITY, FlatMotion::after);
         }
         double[] by = bonds.getOrDefault(bond.id(), STILL);
         boolean turned = bond.ontoSide() == Side.BACK;

@@ -14,6 +14,7 @@ import vantbreeze.structure.Piece;
 import vantbreeze.structure.Point;
 import vantbreeze.structure.ScoreLine;
 import vantbreeze.structure.Side;
+import vantbreeze.structure.Structure;
 import vantbreeze.task.Task;
 import vantbreeze.task.Work;
 
@@ -21,14 +22,16 @@ import vantbreeze.task.Work;
 public final class Knobs {
 
     private final List<Task> tasks;
+    private final Structure structure;
     private final List<Knob> knobs = new ArrayList<>();
 
-    private Knobs(List<Task> tasks) {
+    private Knobs(List<Task> tasks, Structure structure) {
         this.tasks = tasks;
+        this.structure = structure;
     }
 
-    public static List<Knob> of(List<Task> tasks) {
-        Knobs found = new Knobs(tasks);
+    public static List<Knob> of(List<Task> tasks, Structure structure) {
+        Knobs found = new Knobs(tasks, structure);
         tasks.forEach(found::find);
         return List.copyOf(found.knobs);
     }
@@ -59,7 +62,8 @@ public final class Knobs {
             }
         } else if (task.work() instanceof Work.Prick prick) {
             prick.scores().forEach(s -> prick(task, s, prick.piece()));
-        } else if (task.work() instanceof Work.Glue glue && !isFoldedThere(glue)) {
+        } else if (task.work() instanceof Work.Glue glue
+                && structure.foldedOnto(glue.bond()).isEmpty()) {
             String name = glue.laid().name();
             add(
                     task,
@@ -78,11 +82,6 @@ public final class Knobs {
                     false,
                     new Shift.OfBond(glue.bond().id(), 0, 1));
         }
-    }
-
-    /** A panel that is folded over onto its own piece is glued where it falls: no hand places it. */
-    private static boolean isFoldedThere(Work.Glue glue) {
-        return glue.laid().piece().equals(glue.onto().piece());
     }
 
     private void add(Task task, Hand hand, String what, String label, Length planned, boolean measurable, Shift shift) {

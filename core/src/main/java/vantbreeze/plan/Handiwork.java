@@ -27,7 +27,9 @@ public record Handiwork(Plan plan, List<Knob> knobs) {
 
     /** @return empty for a card that cannot close: nothing can be said about it */
     public static Optional<Handiwork> of(Plan plan) {
-        return plan.closed() == null ? Optional.empty() : Optional.of(new Handiwork(plan, Knobs.of(plan.tasks())));
+        return plan.closed() == null
+                ? Optional.empty()
+                : Optional.of(new Handiwork(plan, Knobs.of(plan.tasks(), plan.structure())));
     }
 
     public Forecast forecast(Scatter scatter) {

@@ -18,6 +18,9 @@ import vantbreeze.measure.Length;
  */
 public final class Structure {
 
+    /** Counts: rounding, never a measure. */
+    private static final double THERE = 1;
+
     private final List<Piece> pieces;
     private final List<Bond> bonds;
     private final List<Lay> lays;
@@ -27,7 +30,7 @@ public final class Structure {
     private final Map<String, Habit> habits;
     private final List<Stage> stages;
     private final List<Panel> panels;
-    private final Map<String, List<Panel>> called = new HashMap<>();
+    private final Map<String, Panel> called = new HashMap<>();
     private final List<Hinge> hinges;
     private final List<Vertex> vertices;
     private final List<ScoreLine> scores;
@@ -47,11 +50,8 @@ public final class Structure {
         hinges = arranged.stream().flatMap(a -> a.hinges().stream()).toList();
         vertices = arranged.stream().flatMap(a -> a.vertices().stream()).toList();
         scores = pieces.stream().flatMap(p -> p.scores().stream()).toList();
-        for (Panel panel : panels) {
-            called.computeIfAbsent(panel.name(), k -> new ArrayList<>()).add(panel);
-        }
+        panels.forEach(this::call);
         Stage closed = builder.closed(scores);
-        requireOwnNames();
         stages = Stream.concat(
                         Stream.of(Stage.flat(), closed),
                         builder.stages.stream().map(s -> builder.lying.contains(s.name()) ? s.over(closed) : s))
@@ -237,20 +237,14 @@ public final class Structure {
     }
 
     /** A panel's name is what a brief calls its faces by: two of one name would be dressed as one. */
-    private void requireOwnNames() {
-        called.forEach((name, all) -> {
-            if (all.size() > 1) {
-                throw new StructureException(
-                        name,
-                        "%d panels are called (%s): in the %s. Every panel needs its own name."
-                                .formatted(
-                                        all.size(),
-                                        name,
-                                        String.join(
-                                                ", ",
-                                                all.stream().map(Panel::piece).toList())));
-            }
-        });
+    private void call(Panel panel) {
+        Panel other = called.putIfAbsent(panel.name(), panel);
+        if (other != null) {
+            throw new StructureException(
+                    panel.name(),
+                    "Two panels are called (%s): in the %s and the %s. Every panel needs its own name."
+                            .formatted(panel.name(), other.piece(), panel.piece()));
+        }
     }
 
     private void requireTogether() {
@@ -329,6 +323,22 @@ public final class Structure {
     /** @return whether it joins film to something */
     public boolean isFilm(Bond bond) {
         return panel(bond.panel()).isClear() || panel(bond.onto()).isClear();
+    }
+
+    /**
+     * The hinges of a piece over which one of its panels is folded until it lies where it is glued on another, from that one on;
+     * empty if a hand has to place it.
+     */
+    public List<Hinge> foldedOnto(Bond bond) {
+        Panel laid = panel(bond.panel());
+        List<Hinge> way = links.way(panel(bond.onto()), laid);
+        FlatMotion falls = way.stream()
+                .filter(h -> closed().degrees(h.score().id()) != 0)
+                .map(h -> FlatMotion.reflection(h.line()))
+                .reduce(FlatMotion.IDENTITY, FlatMotion::after);
+        boolean isThere = Stream.of(laid.outline().getCoordinates())
+                .allMatch(c -> falls.apply(c).distance(bond.placement().apply(c)) < THERE);
+        return isThere ? way : List.of();
     }
 
     /** @return whether the two panels that it joins hang together without it as well */
@@ -427,14 +437,13 @@ public final class Structure {
 
     /**
      * @param name such as "front"
-     * @throws StructureException if no panel, or more than one, is called so
+     * @throws StructureException if no panel is called so
      */
     public Panel panel(String name) {
-        List<Panel> found = called.getOrDefault(String.valueOf(name), List.of());
-        if (found.size() != 1) {
-            throw new StructureException(
-                    String.valueOf(name), "%d panels are called (%s).".formatted(found.size(), name));
+        Panel panel = called.get(String.valueOf(name));
+        if (panel == null) {
+            throw new StructureException(String.valueOf(name), "There is no panel called (%s).".formatted(name));
         }
-        return found.get(0);
+        return panel;
     }
 }

@@ -127,7 +127,7 @@ class FreeStripTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "parameters.glue | panel 1 on panel 9 | 0 panels are called (panel 9)",
+                "parameters.glue | panel 1 on panel 9 | There is no panel called (panel 9)",
                 "parameters.glue | panel 1 on panel 3 | do not lie on each other",
                 "parameters.slits | 1, 2 in | 2 rows are parted by 1 slits, not 2",
                 "parameters.slitEnds | 1, 2, 3 in | Every slit needs a beginning and an end",

@@ -181,6 +181,6 @@ class StructureTest {
                         .bond(Bond.laid("front", "front", Length.ZERO, Length.ZERO))
                         .anchoredAt("front"))
                 .isInstanceOf(StructureException.class)
-                .hasMessageContaining("2 panels are called (front): in the base, cover");
+                .hasMessageContaining("Two panels are called (front): in the base and the cover");
     }
 }
