@@ -225,7 +225,8 @@ public final class Knobs {
         beside(
                 task,
                 what,
-                "%s " + mark.landmark().orElseThrow() + " " + line.score().id() + " runs",
+                line.score().id() + " runs",
+                mark.landmark().orElseThrow(),
                 line.score(),
                 scores,
                 new Beside(atRight, atTop, side == Side.BACK));
@@ -238,18 +239,21 @@ public final class Knobs {
      */
     private record Beside(boolean leftwards, boolean downwards, boolean turned) {}
 
-    private void beside(Task task, String what, String words, ScoreLine score, List<String> scores, Beside way) {
+    private void beside(
+            Task task, String what, String runs, String mark, ScoreLine score, List<String> scores, Beside way) {
         double across = Math.abs(score.to().x().minus(score.from().x()).count());
         double up = Math.abs(score.to().y().minus(score.from().y()).count());
         boolean level = across > 2 * up;
         String said = level
-                ? (way.downwards() ? "below" : "above")
-                : (way.leftwards() ? "to the left of" : "to the right of");
+                ? (way.downwards() ? "below %s, less than nothing above" : "above %s, less than nothing below")
+                : (way.leftwards()
+                        ? "to the left of %s, less than nothing to its right"
+                        : "to the right of %s, less than nothing to its left");
         add(
                 task,
                 Hand.SCORE,
                 what,
-                "how far " + words.formatted(said) + " (on its other side less than nothing)",
+                "how far %s %s".formatted(runs, said.formatted(mark)),
                 Length.ZERO,
                 true,
                 level
@@ -267,7 +271,8 @@ public final class Knobs {
             beside(
                     task,
                     score,
-                    "%s its pricks " + score + " lies, face up",
+                    score + " lies, face up,",
+                    "its pricks",
                     line,
                     List.of(score),
                     new Beside(false, false, false));

@@ -93,7 +93,7 @@ public record ObliqueReading(
                 .filter(s -> s.isUpright() || s.isLevel())
                 .filter(s -> s.from().equals(end) || s.to().equals(end))
                 .findFirst()
-                .<RulerMark>map(s -> RulerMark.of(s, end))
+                .<RulerMark>map(s -> RulerMark.of(s, end, size))
                 .or(() -> onEdge);
     }
 

@@ -68,12 +68,14 @@ public sealed interface RulerMark {
      *
      * @param upright whether that one is upright; otherwise it is level
      * @param far whether it is its upper or right end
+     * @param at how far that score lies from the left end, or from the bottom
+     * @param fromEnd how far from the right end, or from the top
      */
-    record EndOf(String score, boolean upright, boolean far) implements RulerMark {
+    record EndOf(String score, boolean upright, boolean far, Length at, Length fromEnd) implements RulerMark {
 
         @Override
         public RulerMark turnedOver() {
-            return upright ? this : new EndOf(score, false, !far);
+            return upright ? new EndOf(score, true, far, fromEnd, at) : new EndOf(score, false, !far, at, fromEnd);
         }
 
         @Override
@@ -84,7 +86,7 @@ public sealed interface RulerMark {
 
         @Override
         public String text(Ruler ruler) {
-            return landmark().orElseThrow();
+            return "%s at %s".formatted(landmark().orElseThrow(), ruler.text(at));
         }
     }
 
@@ -104,11 +106,13 @@ public sealed interface RulerMark {
     }
 
     /** @param end that is an end of that score */
-    static EndOf of(ScoreLine score, Point end) {
+    static EndOf of(ScoreLine score, Point end, Size size) {
         boolean first = score.from().equals(end);
         Point other = first ? score.to() : score.from();
         boolean far =
                 score.isUpright() ? end.y().isMoreThan(other.y()) : end.x().isMoreThan(other.x());
-        return new EndOf(score.id(), score.isUpright(), far);
+        Length at = score.isUpright() ? end.x() : end.y();
+        Length whole = score.isUpright() ? size.width() : size.height();
+        return new EndOf(score.id(), score.isUpright(), far, at, whole.minus(at));
     }
 }

@@ -297,7 +297,7 @@ public final class Words {
                                 fold.settings().stream()
                                         .map(s -> "at %s: %s".formatted(position(s), s.how(ruler)))
                                         .collect(Collectors.joining("; ")))
-                : "Fold all %d scores the way the score card says"
+                : "Fold all %d scores as they are drawn, dashes as valleys, dash and dot as mountains"
                         .formatted(fold.settings().size());
         String reversed = piece.slits().isEmpty()
                 ? ""

@@ -200,16 +200,19 @@ class FollowedStepsTest {
     }
 
     private static final String MARK =
-            "the (?:(?:tick (%s) from the )?(top|bottom) (left|right) corner(?: on the (left|right|top|bottom) edge)?|(top|foot|right end|left end) of (.*?))"
+            "the (?:(?:tick (%1$s) from the )?(top|bottom) (left|right) corner(?: on the (left|right|top|bottom) edge)?|(top|foot|right end|left end) of (.*?) at (%1$s))"
                     .formatted(LENGTH);
-    private static final int GROUPS = 6;
+    private static final int GROUPS = 7;
 
     /** Where a mark of a ruler lies on the piece as it lies then, in mm. */
     private static Coordinate mark(Matcher m, int group, Piece piece, boolean turned) {
         double width = piece.size().width().millimetres();
         double height = piece.size().height().millimetres();
         if (m.group(group + 5) != null) {
-            return end(m.group(group + 4), m.group(group + 5), piece, turned ? width : 0);
+            Coordinate end = end(m.group(group + 4), m.group(group + 5), piece, turned ? width : 0);
+            double at = m.group(group + 4).endsWith("end") ? end.y : end.x;
+            assertThat(mm(m.group(group + 6))).isCloseTo(at, within(ROUNDED_MM));
+            return end;
         }
         double from = m.group(group) == null ? 0 : mm(m.group(group));
         boolean top = m.group(group + 1).equals("top");

@@ -230,7 +230,7 @@ class HandTest {
         int found = 0;
         for (Knob knob : Handiwork.of(plan).orElseThrow().knobs()) {
             Matcher label = Pattern.compile(
-                            "how far (to the left of|to the right of|above|below) the (top|bottom) (left|right) corner .* runs.*")
+                            "how far .* runs (to the left of|to the right of|above|below) the (top|bottom) (left|right) corner, less than nothing .*")
                     .matcher(knob.label());
             if (!label.matches()) {
                 continue;
