@@ -2,7 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { ListChecks, MonitorCheck } from "lucide-react";
 import { useEffect, useMemo, useRef, useState } from "react";
 import { api, exportAddress } from "../api/client";
-import type { MakingState, Task } from "../api/types";
+import type { MakingState, Task, Wording } from "../api/types";
 import { Button } from "../parts/Button";
 import { Saved } from "../parts/Saved";
 import { TickWord } from "../parts/TickWord";
@@ -111,7 +111,7 @@ function Table({ project }: { project: string }) {
             aria-live="polite"
             className="grid gap-5 md:grid-cols-[minmax(0,6fr)_minmax(0,5fr)]"
           >
-            <div className="border-rule bg-raised flex min-h-72 flex-col justify-center rounded-lg border p-3">
+            <div className="border-rule bg-raised flex min-h-72 flex-col justify-center rounded-lg border p-3 md:sticky md:top-2 md:self-start">
               {sketch ? (
                 <Saved name={task.title}>
                   <StepDrawing sketch={sketch} name={`${task.title}: ${task.text}`} />
@@ -192,6 +192,43 @@ function Moving({ task }: { task: Task }) {
   return null;
 }
 
+/** From so many on, what is gone through stands line by line. */
+const LISTED = 3;
+
+function Said({ wording }: { wording: Wording }) {
+  const { lead, each, between, tail, otherwise } = wording;
+  const listed = each.length >= LISTED;
+  return (
+    <>
+      <p className="m-0 text-2xl leading-snug">
+        {lead}
+        {!listed && each.length > 0 && ` ${each.join(between)}`}
+        {!listed && tail}
+      </p>
+      {listed && (
+        <>
+          <ol className="m-0 flex list-decimal flex-col gap-1 pl-8 text-xl leading-snug">
+            {each.map((one, i) => (
+              <li key={i}>{one}</li>
+            ))}
+          </ol>
+          <p className="m-0 text-2xl leading-snug">
+            {tail.replace(/^[.,]\s*/, "").replace(/^./, (c) => c.toUpperCase())}
+          </p>
+        </>
+      )}
+      {otherwise && (
+        <details className="text-xl">
+          <summary className="text-accent cursor-pointer font-semibold">Another way</summary>
+          <div className="mt-2 flex flex-col gap-2">
+            <Said wording={otherwise} />
+          </div>
+        </details>
+      )}
+    </>
+  );
+}
+
 interface WordsProps {
   task: Task;
   tasks: Task[];
@@ -216,7 +253,7 @@ function Words({ task, tasks, at, state, now, onChange }: WordsProps) {
         {state.cards === 1 && isDone(state, task.id) && " · done"}
       </p>
       <h2 className="font-title m-0 text-4xl leading-tight">{task.title}</h2>
-      <p className="m-0 text-2xl leading-snug">{task.text}</p>
+      <Said wording={task.wording} />
       {late && (
         <p role="alert" className="border-stop bg-stop-soft m-0 rounded-md border-l-4 px-3 py-2 text-xl">
           Too late on this card: “{late.title}” is done already.

@@ -4,7 +4,12 @@ package vantbreeze.task;
  * A task in words.
  *
  * @param title two or three words
- * @param text plain words with every number in it
+ * @param wording plain words with every number in them
  * @param caution what can hurt here, or empty
  */
-public record Step(String title, String text, String caution) {}
+public record Step(String title, Wording wording, String caution) {
+
+    public String text() {
+        return wording.text();
+    }
+}

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.locationtech.jts.geom.Envelope;
@@ -43,7 +44,7 @@ public final class Words {
         Words words = new Words(ruler);
         return new Step(
                 title(task.work()),
-                words.text(task.work()),
+                words.wording(task.work()),
                 task.hazards().stream().map(Hazard::text).collect(Collectors.joining(" ")));
     }
 
@@ -93,19 +94,22 @@ public final class Words {
         throw new IllegalArgumentException("There are no words for (%s).".formatted(work));
     }
 
+    private Wording wording(Work work) {
+        if (work instanceof Work.Crease crease) {
+            return crease(crease);
+        }
+        return work instanceof Work.Mark mark ? mark(mark) : Wording.plain(text(work));
+    }
+
     private String text(Work work) {
         if (work instanceof Work.Cut cut) {
             return cut(cut);
         } else if (work instanceof Work.CutRibbon ribbon) {
             return "Cut %s of ribbon.".formatted(ruler.text(ribbon.length()));
-        } else if (work instanceof Work.Mark mark) {
-            return mark(mark);
         } else if (work instanceof Work.RubOut rub) {
             return "%s, rub the pencil out before anything covers it.".formatted(sideUp(rub.side()));
         } else if (work instanceof Work.Score score) {
             return score(score);
-        } else if (work instanceof Work.Crease crease) {
-            return crease(crease);
         } else if (work instanceof Work.Prick prick) {
             boolean bend = prick.piece().scores().stream()
                     .anyMatch(s -> prick.scores().contains(s.id()) && !s.path().isStraight());
@@ -183,19 +187,19 @@ public final class Words {
                         division.alongWidth() ? "left edge" : "lower edge");
     }
 
-    private String mark(Work.Mark mark) {
-        if (!mark.ruler().isEmpty()) {
-            return "%s, mark in pencil where the ruler goes: %s."
-                    .formatted(
-                            sideUp(mark.side()),
-                            Grouped.joined(mark.ruler().stream()
-                                    .map(m -> m.text(ruler))
-                                    .toList()));
-        }
-        return "%s, mark the ends of every slit in pencil: %s."
-                .formatted(
-                        sideUp(mark.side()),
-                        mark.slits().stream().map(this::marks).collect(Collectors.joining("; ")));
+    private Wording mark(Work.Mark mark) {
+        boolean slits = mark.ruler().isEmpty();
+        return new Wording(
+                "%s, mark %s:"
+                        .formatted(
+                                sideUp(mark.side()),
+                                slits ? "the ends of every slit in pencil" : "in pencil where the ruler goes"),
+                slits
+                        ? mark.slits().stream().map(this::marks).toList()
+                        : mark.ruler().stream().map(m -> m.text(ruler)).toList(),
+                "; ",
+                ".",
+                Optional.empty());
     }
 
     private String marks(Work.MarkedLine line) {
@@ -239,7 +243,7 @@ public final class Words {
                 .toList());
     }
 
-    private String crease(Work.Crease crease) {
+    private Wording crease(Work.Crease crease) {
         List<String> lines = IntStream.range(0, crease.lines().size())
                 .mapToObj(i -> crease.lines().get(i).along(ruler)
                         + (crease.spans().get(i).isEmpty()
@@ -247,24 +251,30 @@ public final class Words {
                                 : " (only from %s along the ruler from the first mark)"
                                         .formatted(spans(crease.spans().get(i)))))
                 .toList();
-        return "%s, lay a ruler %s. Crease along it%s with a bone folder on a soft mat; fold it forward, then backward, before you burnish it.%s"
-                .formatted(
-                        sideUp(crease.side()),
-                        String.join("; then ", lines),
-                        lines.size() == 1 ? "" : " each time",
-                        byHand(crease));
+        return new Wording(
+                "%s, lay a ruler".formatted(sideUp(crease.side())),
+                lines,
+                "; then ",
+                ". Crease along it%s with a bone folder on a soft mat; fold it forward, then backward, before you burnish it."
+                        .formatted(lines.size() == 1 ? "" : " each time"),
+                byHand(crease));
     }
 
     /** Without a ruler; what is creased only in part lies loose in between. */
-    private String byHand(Work.Crease crease) {
-        String folds = crease.lines().stream()
+    private Optional<Wording> byHand(Work.Crease crease) {
+        List<String> folds = crease.lines().stream()
                 .flatMap(l -> l.byHand().stream())
                 .distinct()
                 .map(h -> h.text(ruler))
-                .collect(Collectors.joining("; then "));
+                .toList();
         return folds.isEmpty()
-                ? ""
-                : " Or by hand, without a ruler: %s, and press the fold down where the score runs.".formatted(folds);
+                ? Optional.empty()
+                : Optional.of(new Wording(
+                        "Or by hand, without a ruler:",
+                        folds,
+                        "; then ",
+                        ", and press the fold down where the score runs.",
+                        Optional.empty()));
     }
 
     private String open(Work.Open open) {

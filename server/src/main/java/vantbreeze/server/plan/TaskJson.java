@@ -9,6 +9,7 @@ import vantbreeze.task.Hazard;
 import vantbreeze.task.Step;
 import vantbreeze.task.Task;
 import vantbreeze.task.Tool;
+import vantbreeze.task.Wording;
 import vantbreeze.task.Words;
 import vantbreeze.task.Work;
 
@@ -17,6 +18,8 @@ import vantbreeze.task.Work;
  *
  * @param id the same as long as the card is built alike
  * @param kind what is done: "Cut", "Score", "Dry"
+ * @param text in one paragraph
+ * @param wording the same, one by one
  * @param shortly the caution for who has read it
  * @param tools what is taken into the hand
  * @param parts ids of the parts it is done to
@@ -32,6 +35,7 @@ public record TaskJson(
         String kind,
         String title,
         String text,
+        WordingJson wording,
         String caution,
         String shortly,
         List<String> tools,
@@ -41,6 +45,28 @@ public record TaskJson(
         @Schema(nullable = true) Integer minutes,
         @Schema(nullable = true) String drying,
         List<MeasureJson> measures) {
+
+    /**
+     * @param each what is gone through, one after the other
+     * @param otherwise another way of doing the same
+     */
+    @Schema(name = "Wording")
+    public record WordingJson(
+            String lead,
+            List<String> each,
+            String between,
+            String tail,
+            @Schema(nullable = true) WordingJson otherwise) {
+
+        private static WordingJson of(Wording wording) {
+            return new WordingJson(
+                    wording.lead(),
+                    wording.each(),
+                    wording.between(),
+                    wording.tail(),
+                    wording.otherwise().map(WordingJson::of).orElse(null));
+        }
+    }
 
     /** @param key to send it back under */
     @Schema(name = "Measure")
@@ -53,6 +79,7 @@ public record TaskJson(
                 task.work().getClass().getSimpleName(),
                 step.title(),
                 step.text(),
+                WordingJson.of(step.wording()),
                 step.caution(),
                 task.hazards().stream().map(Hazard::shortly).collect(Collectors.joining(" ")),
                 task.work().tools().stream().map(Tool::word).toList(),
