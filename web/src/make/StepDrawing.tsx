@@ -169,6 +169,18 @@ function StrokeLabels({ strokes, y, type }: { strokes: Stroke[]; y(v: number): n
           ) : (
             <Number key={i} x={(x1 + x2) / 2} y={y(v1) + type * 1.25} text={stroke.label} type={type} />
           );
+        if (stroke.line === "RULER") {
+          const beside = (type * 0.95) / (Math.hypot(x2 - x1, v2 - v1) || 1);
+          return (
+            <Number
+              key={i}
+              x={(x1 + x2) / 2 + (v2 - v1) * beside}
+              y={y((v1 + v2) / 2 - (x2 - x1) * beside) + type * 0.35}
+              text={stroke.label}
+              type={type}
+            />
+          );
+        }
         if (!upright)
           return (
             <Number key={i} x={Math.max(x1, x2)} y={y(v2) - type * 0.3} end text={stroke.label} type={type} />

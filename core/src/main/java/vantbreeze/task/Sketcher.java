@@ -278,11 +278,13 @@ public final class Sketcher {
         Set<String> now = new HashSet<>();
         crease.scores().forEach(now::addAll);
         scores(crease.piece(), crease.side(), List.copyOf(now));
+        int number = 0;
         for (ObliqueReading line : crease.lines()) {
+            number++;
             stroke(
                     Sketch.Line.RULER,
                     new LineSegment(at(line.from(), crease.piece()), at(line.to(), crease.piece())),
-                    "");
+                    crease.lines().size() > 1 ? String.valueOf(number) : "");
         }
     }
 

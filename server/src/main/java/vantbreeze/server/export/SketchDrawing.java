@@ -122,6 +122,17 @@ final class SketchDrawing {
             }
             return;
         }
+        if (stroke.line() == Sketch.Line.RULER) {
+            double length = Math.hypot(b[0] - a[0], b[1] - a[1]);
+            double beside = 0.95 * TYPE_MM / length;
+            page.centred(
+                    (a[0] + b[0]) / 2 + (b[1] - a[1]) * beside,
+                    (a[1] + b[1]) / 2 - (b[0] - a[0]) * beside - 0.35 * TYPE_MM,
+                    TYPE_MM,
+                    true,
+                    stroke.label());
+            return;
+        }
         double width = page.width(stroke.label(), TYPE_MM, true);
         if (!upright) {
             page.text(Math.max(a[0], b[0]) - width, Math.max(a[1], b[1]) + 0.8, TYPE_MM, true, stroke.label());
