@@ -50,6 +50,7 @@ export type CutPass = Schemas["CutPass"];
 export type PinnedPart = Schemas["PinnedPart"];
 export type ToolSet = Schemas["ToolSet"];
 export type Task = Schemas["Task"];
+export type Fastened = Schemas["Fastened"];
 export type Wording = Schemas["Wording"];
 export type Measure = Schemas["Measure"];
 export type Sketch = Schemas["Sketch"];

@@ -1,5 +1,5 @@
 import { useId, useRef, useState } from "react";
-import type { Mat, Panel, Piece, PlacedOrnament } from "../api/types";
+import type { Mat, Panel, Piece, PlacedOrnament, SheetPhoto } from "../api/types";
 import { path, points } from "../parts/shapes";
 import { useShift } from "../parts/useShift";
 import { lengthText, onMarks } from "../state/lengths";
@@ -71,11 +71,9 @@ function labelInk(panel: Panel, mats: Mat[]): string {
 }
 
 /** The photograph of the sheet that the base is cut from, as the piece lies on it: scores are placed by it. */
-function PhotoUnder({ piece, dx, dy }: { piece: Piece; dx: number; dy: number }) {
+function PhotoUnder({ piece, photo, dx, dy }: { piece: Piece; photo: SheetPhoto; dx: number; dy: number }) {
   const at = usePlan((p) => p.baseAt);
   const id = useId().replace(/[^\w-]/g, "_");
-  const photo = useBasePhoto();
-  if (!photo) return null;
   const height = piece.size.height.mm;
   return (
     <>
@@ -177,7 +175,7 @@ export function FlatSheet({
       <RulerScale length={width} units={units} u={u} y={-rim.label - 2 * u} />
       <RulerScale length={height} units={units} u={u} x={-4 * u} upright />
       <path d={piece.cut} fillRule="evenodd" fill="var(--card)" stroke="var(--ink)" strokeWidth={1.4 * u} />
-      {isBase && <PhotoUnder piece={piece} dx={shift.dx} dy={shift.dy} />}
+      {isBase && photo && <PhotoUnder piece={piece} photo={photo} dx={shift.dx} dy={shift.dy} />}
       {mats
         .filter((m) => m.side === "FACE" && piece.panels.some((p) => p.name === m.panel))
         .map((m, i) => (

@@ -1,18 +1,28 @@
-import type { SheetPhoto } from "../api/types";
+import { useCallback } from "react";
+import type { Paper, SheetPhoto } from "../api/types";
 import { usePlan } from "../state/useBench";
 import { usePapers } from "./useTables";
 
-/** The photograph of the sheet that the base is cut from, if there is one in the drawer. */
+/** The photograph of a paper, if there is one of such a sheet in the drawer. */
+export function usePhotos(): (paper: Paper) => SheetPhoto | null {
+  const papers = usePapers();
+  return useCallback(
+    (paper: Paper) =>
+      papers.find(
+        ({ photo, content }) =>
+          photo &&
+          content.count > 0 &&
+          content.kind === "PAPER" &&
+          content.stock === paper.stock &&
+          content.colour.toLowerCase() === paper.colour.toLowerCase() &&
+          content.print === paper.print,
+      )?.photo ?? null,
+    [papers],
+  );
+}
+
+/** The photograph of the sheet that the base is cut from. */
 export function useBasePhoto(): SheetPhoto | null {
   const base = usePlan((p) => p.brief.base);
-  const sheet = usePapers().find(
-    ({ photo, content }) =>
-      photo &&
-      content.count > 0 &&
-      content.kind === "PAPER" &&
-      content.stock === base.stock &&
-      content.colour.toLowerCase() === base.colour.toLowerCase() &&
-      content.print === base.print,
-  );
-  return sheet?.photo ?? null;
+  return usePhotos()(base);
 }

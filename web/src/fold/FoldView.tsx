@@ -6,7 +6,7 @@ import type { Folding } from "../api/types";
 import type { Mark } from "../bench/marks";
 import { Button } from "../parts/Button";
 import { usePlan, useSettledBrief } from "../state/useBench";
-import { useBasePhoto } from "../bench/useBasePhoto";
+import { usePhotos } from "../bench/useBasePhoto";
 import { dressOf } from "./dress";
 import { Film } from "./Film";
 import type { Look } from "./PaperModel";
@@ -46,8 +46,8 @@ export function FoldView(props: FoldViewProps) {
 
 function Moving({ folding, marked, onMark }: FoldViewProps & { folding: Folding }) {
   const plan = usePlan((p) => p);
-  const photo = useBasePhoto();
-  const dress = useMemo(() => dressOf(plan, photo), [plan, photo]);
+  const photoOf = usePhotos();
+  const dress = useMemo(() => dressOf(plan, photoOf), [plan, photoOf]);
   const model = useRef<HTMLDivElement>(null);
   const most = reach(folding);
   const named = stops(folding);

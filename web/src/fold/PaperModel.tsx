@@ -10,22 +10,20 @@ import {
   Float32BufferAttribute,
   FrontSide,
   Matrix4,
-  Path,
   PerspectiveCamera,
   RepeatWrapping,
-  Shape,
-  ShapeGeometry,
   SRGBColorSpace,
   type Texture,
   TextureLoader,
-  Vector2,
   Vector3,
 } from "three";
 import { OrbitControls } from "three/examples/jsm/controls/OrbitControls.js";
-import type { Folding, Paper } from "../api/types";
+import type { Folding, Paper, SheetPhoto } from "../api/types";
 import { inkOn } from "../paper/ink";
 import { photoAddress } from "../api/client";
-import type { BasePhoto, Dress, Sheet } from "./dress";
+import { Fastened } from "./Fastened";
+import { onPhoto, type BasePhoto, type Dress, type Sheet } from "./dress";
+import { flatShape } from "./flatShape";
 import { bounds, closeness, movesAt } from "./poses";
 
 /** Where the card is looked at from: a direction, x right, y up, z towards you. */
@@ -205,9 +203,20 @@ function Panels({ folding, at, marked, onMark, dress, colours }: PaperModelProps
           />
         );
       })}
+      {folding.fastened && close > NEARLY && (
+        <Fastened
+          fastened={folding.fastened}
+          top={Math.max(...folding.panels.map((p) => p.layer)) * (APART_MM + LAYER_MM) + PAPER_MM}
+          colour={dress?.base.colour ?? colours.face}
+          line={colours.line}
+        />
+      )}
     </>
   );
 }
+
+/** A closure goes on when the card is closed, not before. */
+const NEARLY = 0.995;
 
 /** One list, so that a bare card is not drawn anew. */
 const NO_SHEETS: Sheet[] = [];
@@ -246,12 +255,7 @@ function Panel({
   sheets,
   close,
 }: PanelProps) {
-  const shape = useMemo(() => {
-    const ring = (corners: number[][]) => corners.map(([x = 0, y = 0]) => new Vector2(x, y));
-    const outline = new Shape(ring(points));
-    outline.holes = holes.map((hole) => new Path(ring(hole)));
-    return new ShapeGeometry(outline);
-  }, [points, holes]);
+  const shape = useMemo(() => flatShape(points, holes), [points, holes]);
   const rim = useMemo(() => rimOf([points, ...holes]), [points, holes]);
   const invalidate = useThree((three) => three.invalidate);
   const picture = useMemo(() => pictured(photo, invalidate), [photo, invalidate]);
@@ -312,6 +316,9 @@ function Panel({
 /** Foam of a closed card is hidden between its panels, or lies on its outside; it is drawn pressed flat. */
 const PRESSED = 0.85;
 
+/** Steps of depth by which a paper is drawn nearer than what it lies on: closed, they are hundredths of a millimetre apart. */
+const OFFSET_UNITS = 4;
+
 /** A paper on its panel, seen from its own side. */
 function OnPanel({
   sheet,
@@ -322,13 +329,12 @@ function OnPanel({
   close: number;
   onClick(e: ThreeEvent<MouseEvent>): void;
 }) {
-  const shape = useMemo(() => {
-    const ring = (corners: number[][]) => corners.map(([x = 0, y = 0]) => new Vector2(x, y));
-    const outline = new Shape(ring(sheet.points));
-    outline.holes = sheet.holes.map((hole) => new Path(ring(hole)));
-    return new ShapeGeometry(outline);
-  }, [sheet.points, sheet.holes]);
-  const print = useMemo(() => printed(sheet.paper, sheet.up), [sheet.paper, sheet.up]);
+  const shape = useMemo(() => flatShape(sheet.points, sheet.holes), [sheet.points, sheet.holes]);
+  const invalidate = useThree((three) => three.invalidate);
+  const print = useMemo(
+    () => (sheet.photo ? photographed(sheet, sheet.photo, invalidate) : printed(sheet.paper, sheet.up)),
+    [sheet, invalidate],
+  );
   useEffect(() => () => print?.dispose(), [print]);
   const high = PAPER_MM / 2 + sheet.high * (1 - PRESSED * close);
   return (
@@ -344,6 +350,9 @@ function OnPanel({
         map={print}
         side={sheet.side === "FACE" ? FrontSide : BackSide}
         roughness={0.95}
+        polygonOffset
+        polygonOffsetFactor={-sheet.order}
+        polygonOffsetUnits={-OFFSET_UNITS * sheet.order}
       />
     </mesh>
   );
@@ -371,6 +380,16 @@ function pictured(photo: BasePhoto | null, onLoaded: () => void): Texture | null
   texture.colorSpace = SRGBColorSpace;
   texture.repeat.set(1 / photo.width, 1 / photo.height);
   texture.offset.set(photo.x / photo.width, photo.y / photo.height);
+  return texture;
+}
+
+/** The photograph of the sheet that a paper on a panel is cut from, turned as the paper is; seen from behind it is not mirrored. */
+function photographed(sheet: Sheet, photo: SheetPhoto, onLoaded: () => void): Texture {
+  const texture = new TextureLoader().load(photoAddress(photo.id), onLoaded);
+  texture.colorSpace = SRGBColorSpace;
+  texture.matrixAutoUpdate = false;
+  const [a, b, x, c, d, y] = onPhoto(sheet, photo);
+  texture.matrix.set(a, b, x, c, d, y, 0, 0, 1);
   return texture;
 }
 

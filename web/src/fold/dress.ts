@@ -9,8 +9,12 @@ export interface Sheet {
   points: number[][];
   holes: number[][][];
   paper: Paper;
+  /** Of the sheet that it is cut from, lower left corner on lower left corner; lengths in mm. */
+  photo: SheetPhoto | null;
   /** Where its pattern's up is, degrees anticlockwise from the flat piece's up. */
   up: number;
+  /** How many papers it lies over on its panel, itself among them. */
+  order: number;
   /** How high it lies over its panel while the card is open, mm. */
   high: number;
 }
@@ -46,8 +50,9 @@ export function dressOf(
     pieces: { panels: { name: string }[] }[];
     baseAt: { x: number; y: number };
   },
-  photo: SheetPhoto | null,
+  photoOf: (paper: Paper) => SheetPhoto | null,
 ): Dress {
+  const photo = photoOf(plan.brief.base);
   const layers = new Map<string, number>();
   const sheets: Sheet[] = plan.mats.map((mat, i) => {
     layers.set(mat.face, Math.max(layers.get(mat.face) ?? 0, mat.layer));
@@ -58,13 +63,16 @@ export function dressOf(
       points: mat.points,
       holes: mat.holes,
       paper: mat.paper,
+      photo: photoOf(mat.paper),
       up: mat.up,
+      order: mat.layer,
       high: APART_MM * mat.layer,
     };
   });
   plan.ornaments.forEach((placed, i) => {
     const paper = plan.brief.ornaments.find((o) => o.name === placed.name)?.paper;
     if (!paper) return;
+    const order = (layers.get(placed.face) ?? 0) + 1 + i;
     sheets.push({
       key: `topper ${i}`,
       panel: placed.panel,
@@ -72,8 +80,10 @@ export function dressOf(
       points: placed.points,
       holes: [],
       paper,
+      photo: photoOf(paper),
       up: 0,
-      high: APART_MM * ((layers.get(placed.face) ?? 0) + 1 + i) + placed.lift.mm,
+      order,
+      high: APART_MM * order + placed.lift.mm,
     });
   });
   return {
@@ -88,4 +98,25 @@ export function dressOf(
       panels: (plan.pieces[0]?.panels ?? []).map((p) => p.name),
     },
   };
+}
+
+/** The numbers a, b, x, c, d, y of a paper's places in mm on the photograph, 0 to 1 each way. */
+type Places = [number, number, number, number, number, number];
+
+/** Where a paper's places lie on the photograph of its sheet: its pattern upright, its box in the sheet's lower left corner. */
+export function onPhoto({ points, side, up }: Sheet, photo: SheetPhoto): Places {
+  const mirror = side === "BACK" ? -1 : 1;
+  const angle = (-up * mirror * Math.PI) / 180;
+  const [a, b] = [Math.cos(angle) * mirror, -Math.sin(angle)];
+  const [c, d] = [Math.sin(angle) * mirror, Math.cos(angle)];
+  const left = Math.min(...points.map(([x = 0, y = 0]) => a * x + b * y));
+  const low = Math.min(...points.map(([x = 0, y = 0]) => c * x + d * y));
+  return [
+    a / photo.width,
+    b / photo.width,
+    (photo.x - left) / photo.width,
+    c / photo.height,
+    d / photo.height,
+    (photo.y - low) / photo.height,
+  ];
 }

@@ -3,6 +3,7 @@ package vantbreeze.plan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.locationtech.jts.geom.Polygon;
 import vantbreeze.fold.Crossing;
 import vantbreeze.fold.FlatFolder;
 import vantbreeze.fold.FlatStage;
@@ -23,6 +24,7 @@ import vantbreeze.structure.Structure;
  *
  * @param layers for each panel, in the structure's order, how many lie below it on the closed card; empty if it cannot close
  * @param standing how it stands where it is first set up; empty if it only lies
+ * @param fastened what holds the closed card; empty without it, or if the card cannot close
  * @param crossing where panels pass through each other on the way, whether they move at once or in turn
  */
 public record Folding(
@@ -30,7 +32,16 @@ public record Folding(
         List<Motion> motions,
         List<Integer> layers,
         Optional<Standing> standing,
+        Optional<Fastened> fastened,
         Optional<Crossing> crossing) {
+
+    /**
+     * What is seen of a closure, on the closed card with its anchor at rest.
+     *
+     * @param onFront the lowest first
+     * @param around whether the first of it goes on behind
+     */
+    public record Fastened(List<Polygon> onFront, boolean around) {}
 
     /** Steps from one stage to the next; the screen draws what lies between them. */
     public static final int FRAMES = 30;
@@ -53,7 +64,7 @@ public record Folding(
         List<Motion> motions = FlatFolder.closed(alone).faults().isEmpty()
                 ? motions(alone, FRAMES, Turns.atOnce(alone), List.of())
                 : List.of();
-        return new Folding(alone, motions, List.of(), Optional.empty(), Optional.empty());
+        return new Folding(alone, motions, List.of(), Optional.empty(), Optional.empty(), Optional.empty());
     }
 
     static Folding of(Workpiece work, int frames) {
@@ -80,7 +91,15 @@ public record Folding(
                 .findFirst()
                 .map(m -> Standing.of(structure, PoseSolver.last(m)));
         List<Integer> layers = work.stack().map(s -> layers(structure, s)).orElse(List.of());
-        return new Folding(structure, List.copyOf(motions), layers, standing, crossing);
+        return new Folding(structure, List.copyOf(motions), layers, standing, fastened(work), crossing);
+    }
+
+    private static Optional<Fastened> fastened(Workpiece work) {
+        List<Polygon> seen =
+                work.foldsFlat() ? work.closure().seenOn(work.ornaments().closedWith(work.closed())) : List.of();
+        return seen.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new Fastened(seen, work.closure().goesAround()));
     }
 
     /** @param known where some of the way has been found already */

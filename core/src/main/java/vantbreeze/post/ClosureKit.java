@@ -16,6 +16,7 @@ import vantbreeze.measure.Length;
 import vantbreeze.measure.Ruler;
 import vantbreeze.measure.Size;
 import vantbreeze.measure.ToolGrid;
+import vantbreeze.structure.FlatMotion;
 import vantbreeze.structure.Piece;
 import vantbreeze.structure.PieceBuilder;
 import vantbreeze.structure.Point;
@@ -23,16 +24,32 @@ import vantbreeze.structure.Point;
 /**
  * The pieces of a closure.
  *
+ * @param goes how it holds the card
  * @param pieces of card
  * @param ribbon how long a ribbon; empty without one
  * @param covers the middle of the card that it makes thicker; empty without one
  * @param adds how much thicker
  * @param text how it goes on
  */
-public record ClosureKit(List<Piece> pieces, Optional<Length> ribbon, Optional<Size> covers, Length adds, String text) {
+public record ClosureKit(
+        Goes goes, List<Piece> pieces, Optional<Length> ribbon, Optional<Size> covers, Length adds, String text) {
+
+    /** How it holds the card. */
+    public enum Goes {
+        NOWHERE,
+        /** A band, across front and back. */
+        AROUND,
+        /** The same, with a bow on the front. */
+        TIED,
+        /** On the front alone. */
+        ON
+    }
 
     public static final ClosureKit NONE =
-            new ClosureKit(List.of(), Optional.empty(), Optional.empty(), Length.ZERO, "");
+            new ClosureKit(Goes.NOWHERE, List.of(), Optional.empty(), Optional.empty(), Length.ZERO, "");
+
+    /** As wide as usual ribbon is drawn; no measure of it is asked for. */
+    private static final Length DRAWN_RIBBON = Length.inches(3, 8);
 
     /** Common practice, no published source, like all figures here. */
     private static final Length OVERLAP = Length.inches(1, 2);
@@ -85,6 +102,7 @@ public record ClosureKit(List<Piece> pieces, Optional<Length> ribbon, Optional<S
                         card);
             case RIBBON ->
                 new ClosureKit(
+                        Goes.TIED,
                         List.of(),
                         Optional.of(grid.ceiling(around(size.width(), thickness).plus(BOW))),
                         Optional.of(within(BOW_SIZE, size)),
@@ -100,17 +118,57 @@ public record ClosureKit(List<Piece> pieces, Optional<Length> ribbon, Optional<S
 
     /** The place that it makes thicker, in the middle of the closed card. */
     public Optional<StackMap.Layer> layer(Envelope card) {
-        return covers.map(size -> {
-            Coordinate middle = card.centre();
-            double across = size.width().count() / 2.0;
-            double up = size.height().count() / 2.0;
-            return new StackMap.Layer(
-                    (Polygon) GEOMETRY.toGeometry(
-                            new Envelope(middle.x - across, middle.x + across, middle.y - up, middle.y + up)),
-                    adds,
-                    StackMap.Lies.BETWEEN,
-                    Length.ZERO);
+        return covers.map(
+                size -> new StackMap.Layer(inTheMiddle(size, card), adds, StackMap.Lies.BETWEEN, Length.ZERO));
+    }
+
+    private static Polygon inTheMiddle(Size size, Envelope card) {
+        Envelope box = new Envelope(card.centre());
+        box.expandBy(size.width().count() / 2.0, size.height().count() / 2.0);
+        return (Polygon) GEOMETRY.toGeometry(box);
+    }
+
+    /** What of it is seen on the front of the closed card, the lowest first. */
+    public List<Polygon> seenOn(Envelope card) {
+        return switch (goes) {
+            case NOWHERE -> List.of();
+            case AROUND -> List.of(inTheMiddle(covers.orElseThrow(), card));
+            case TIED ->
+                List.of(
+                        inTheMiddle(new Size(Length.nearestTo(card.getWidth()), DRAWN_RIBBON), card),
+                        bow(covers.orElseThrow(), card.centre()));
+            case ON ->
+                pieces.stream()
+                        .map(Piece::polygon)
+                        .map(p -> FlatMotion.shift(
+                                        card.centre().x
+                                                - p.getEnvelopeInternal().centre().x,
+                                        card.centre().y
+                                                - p.getEnvelopeInternal().centre().y)
+                                .apply(p))
+                        .toList();
+        };
+    }
+
+    private static Polygon bow(Size size, Coordinate knot) {
+        double across = size.width().count() / 2.0;
+        double up = size.height().count() / 2.0;
+        double narrow = DRAWN_RIBBON.count() / 2.0;
+        Coordinate first = new Coordinate(knot.x - across, knot.y - up);
+        return GEOMETRY.createPolygon(new Coordinate[] {
+            first,
+            new Coordinate(knot.x, knot.y - narrow),
+            new Coordinate(knot.x + across, knot.y - up),
+            new Coordinate(knot.x + across, knot.y + up),
+            new Coordinate(knot.x, knot.y + narrow),
+            new Coordinate(knot.x - across, knot.y + up),
+            first
         });
+    }
+
+    /** Whether it is seen on the back as well. */
+    public boolean goesAround() {
+        return goes == Goes.AROUND || goes == Goes.TIED;
     }
 
     /** Once around: twice the width and twice the thickness. */
@@ -147,6 +205,7 @@ public record ClosureKit(List<Piece> pieces, Optional<Length> ribbon, Optional<S
                 ? "its ends on each other behind, and glue them to each other"
                 : "lay its back on the two ends that come round behind, and glue it to them";
         return new ClosureKit(
+                Goes.AROUND,
                 pieces,
                 Optional.empty(),
                 Optional.of(new Size(card.size().width(), width)),
@@ -204,6 +263,7 @@ public record ClosureKit(List<Piece> pieces, Optional<Length> ribbon, Optional<S
         }
         scoreAtEdges(band, "band", width, END_OF_BAND.plus(half), front, side, card.stock());
         return new ClosureKit(
+                Goes.AROUND,
                 List.of(band.build()),
                 Optional.empty(),
                 Optional.of(new Size(card.size().width(), width)),
@@ -277,6 +337,7 @@ public record ClosureKit(List<Piece> pieces, Optional<Length> ribbon, Optional<S
         ring.hole(circle(hole, outer));
         Length disc = hole.minus(DISC_PLAY);
         return new ClosureKit(
+                Goes.ON,
                 List.of(
                         ring.build(),
                         Piece.outline("disc", circle(disc, disc).toArray(new Point[0]))

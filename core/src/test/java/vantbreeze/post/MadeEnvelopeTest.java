@@ -10,6 +10,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
+import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
 import vantbreeze.fold.FlatFolder;
@@ -226,5 +227,33 @@ class MadeEnvelopeTest {
         assertThat(shoulders - first).isGreaterThanOrEqualTo(2 * (4.25 + 2 / 25.4));
         assertThat(shoulders - first).isLessThan(2 * (4.25 + 2 / 25.4) + 0.5);
         assertThat(second + 0.25).as("the tongue comes up again").isLessThan(first + 1);
+    }
+
+    /** A belt crosses the middle of the front and goes on behind; a ring lies in the middle of the front; nothing is seen of none. */
+    @Test
+    void whatIsSeenOfAClosureLiesInTheMiddle() {
+        Envelope card = new Envelope(
+                100, 100 + Length.inches(5).count(), -50, Length.inches(7).count() - 50);
+        ClosureKit belt = kit("belt 1 1/2 in", inches(5, 7), Length.inches(1, 8), 300);
+        assertThat(belt.seenOn(card)).singleElement().satisfies(p -> {
+            assertThat(p.getEnvelopeInternal().getHeight())
+                    .isEqualTo(Length.inches(3, 2).count());
+            assertThat(p.getEnvelopeInternal().getWidth()).isEqualTo(card.getWidth());
+            assertThat(p.getEnvelopeInternal().centre()).isEqualTo(card.centre());
+        });
+        assertThat(belt.goesAround()).isTrue();
+        ClosureKit ring = kit("ring 2 in", inches(5, 7), Length.inches(1, 8), 300);
+        assertThat(ring.goesAround()).isFalse();
+        assertThat(ring.seenOn(card))
+                .hasSize(2)
+                .allSatisfy(p -> assertThat(p.getEnvelopeInternal().centre().distance(card.centre()))
+                        .isLessThan(2));
+        assertThat(ring.seenOn(card).get(0).getNumInteriorRing()).isEqualTo(1);
+        ClosureKit ribbon = kit("ribbon", inches(5, 7), Length.inches(1, 8), 300);
+        assertThat(ribbon.seenOn(card))
+                .hasSize(2)
+                .allSatisfy(
+                        p -> assertThat(card.contains(p.getEnvelopeInternal())).isTrue());
+        assertThat(ClosureKit.NONE.seenOn(card)).isEmpty();
     }
 }

@@ -23,6 +23,7 @@ public record FoldingJson(
         List<BodyJson> panels,
         List<MotionJson> motions,
         @Schema(nullable = true) StandingJson standing,
+        @Schema(nullable = true) FastenedJson fastened,
 
         @Schema(nullable = true, description = "what would have to pass through each other on the way")
         String crossing) {
@@ -31,6 +32,26 @@ public record FoldingJson(
     @Schema(name = "Body")
     public record BodyJson(
             String id, String name, int layer, List<double[]> points, List<List<double[]>> holes, boolean clear) {}
+
+    /**
+     * What holds the closed card, as it lies on its front.
+     *
+     * @param around whether the first of it goes on behind
+     */
+    @Schema(name = "Fastened")
+    public record FastenedJson(List<AreaJson> onFront, boolean around) {
+
+        @Schema(name = "FlatArea")
+        public record AreaJson(List<double[]> points, List<List<double[]>> holes) {}
+
+        private static FastenedJson of(Folding.Fastened fastened) {
+            return new FastenedJson(
+                    fastened.onFront().stream()
+                            .map(p -> new AreaJson(LengthJson.corners(p), LengthJson.holes(p)))
+                            .toList(),
+                    fastened.around());
+        }
+    }
 
     /**
      * @param frames for each frame and panel twelve numbers: the rotation row by row, then the shift in mm
@@ -63,6 +84,7 @@ public record FoldingJson(
                 panels,
                 folding.motions().stream().map(m -> motion(m, units)).toList(),
                 folding.standing().map(s -> standing(s, units)).orElse(null),
+                folding.fastened().map(FastenedJson::of).orElse(null),
                 folding.crossing().map(c -> crossing(folding, c)).orElse(null));
     }
 
