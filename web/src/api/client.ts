@@ -130,6 +130,16 @@ export const api = {
   hands: () => request<Hands>("GET", "/hands"),
   chooseHands: (version: number, chosen: HandsChoice) => request<Hands>("PUT", "/hands", { version, chosen }),
   shelf: (brief: Brief, signal?: AbortSignal) => request<ShelfEntry[]>("POST", "/shelf", brief, { signal }),
+  picture: async (brief: Brief, signal?: AbortSignal) => {
+    const answer = await fetch("/api/pictures", {
+      method: "POST",
+      headers: { "Content-Type": "application/json" },
+      body: JSON.stringify(brief),
+      signal,
+    });
+    if (!answer.ok) throw new Error("The picture cannot be drawn.");
+    return dataUrl(await answer.blob());
+  },
   looks: (brief: Brief, signal?: AbortSignal) => request<Look[]>("POST", "/looks", brief, { signal }),
   posting: (brief: Brief, signal?: AbortSignal) => request<Posting>("POST", "/posting", brief, { signal }),
   bringBack: (zip: Blob) => request<Restored>("POST", "/backup", zip),
@@ -243,3 +253,12 @@ export const photoAddress = (id: string) => `/api/photos/${id}`;
 /** Address of a PDF of the sheets of a cutting plan. */
 export const cuttingAddress = (project: string, plan: string, paper: "a4" | "letter") =>
   `/api/projects/${project}/exports/cutting.pdf?plan=${plan}&paper=${paper}`;
+
+/** What was loaded as an address of its own, which the page's policy allows. */
+const dataUrl = (blob: Blob) =>
+  new Promise<string>((resolve, reject) => {
+    const reader = new FileReader();
+    reader.onload = () => resolve(String(reader.result));
+    reader.onerror = () => reject(new Error("The picture cannot be read."));
+    reader.readAsDataURL(blob);
+  });

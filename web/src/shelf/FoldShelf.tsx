@@ -137,10 +137,13 @@ function ShelfCard({ entry, seconds, isNow, onChoose }: ShelfCardProps) {
       className={`bg-raised flex flex-col gap-1 rounded-lg border p-3 ${isNow ? "border-accent border-2" : "border-rule"}`}
     >
       {folding ? (
-        <SmallModel
-          folding={folding}
-          at={seconds ? toAndFro(seconds, reach(folding)) : 0.75 * reach(folding)}
-        />
+        <div className="grid h-28 grid-cols-[3fr_2fr] items-center">
+          <AsItLooks entry={entry} />
+          <SmallModel
+            folding={folding}
+            at={seconds ? toAndFro(seconds, reach(folding)) : 0.75 * reach(folding)}
+          />
+        </div>
       ) : (
         <div className="h-28" />
       )}
@@ -165,5 +168,20 @@ function ShelfCard({ entry, seconds, isNow, onChoose }: ShelfCardProps) {
         {isNow ? "On the bench" : "Choose"}
       </Button>
     </li>
+  );
+}
+
+/** The card in its papers, closed and opened, as the server draws it. */
+function AsItLooks({ entry }: { entry: ShelfEntry }) {
+  const picture = useQuery({
+    queryKey: ["picture", entry.brief],
+    queryFn: ({ signal }) => api.picture(entry.brief, signal),
+    staleTime: Infinity,
+    enabled: entry.closed !== null && entry.closed !== undefined,
+  });
+  return picture.data ? (
+    <img src={picture.data} alt={`${entry.name} as it looks`} className="max-h-28 w-full object-contain" />
+  ) : (
+    <span />
   );
 }

@@ -5,6 +5,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.LoadState;
 import com.microsoft.playwright.options.ColorScheme;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
@@ -41,6 +42,7 @@ class Screenshots extends Journey {
         button("Fold shelf").click();
         assertThat(page.getByRole(AriaRole.DIALOG).getByRole(AriaRole.LISTITEM).first())
                 .isVisible();
+        page.waitForLoadState(LoadState.NETWORKIDLE); // all cards are painted
         page.waitForTimeout(2500); // the models are half open by then
         take("shelf");
         openCard("Evening programme stage");

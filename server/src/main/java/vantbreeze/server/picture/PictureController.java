@@ -9,6 +9,8 @@ import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import vantbreeze.server.plan.BriefJson;
@@ -19,7 +21,7 @@ import vantbreeze.server.project.ProjectService;
 
 /** Pictures of cards. */
 @RestController
-@RequestMapping("/api/projects/{id}")
+@RequestMapping("/api")
 class PictureController {
 
     /** A few kilobytes each. */
@@ -38,19 +40,28 @@ class PictureController {
 
     /** Small, for lists; its address tells the project's version, so that it never changes. */
     @ApiResponse(responseCode = "200", content = @Content(mediaType = MediaType.IMAGE_PNG_VALUE))
-    @GetMapping("/picture.png")
-    ResponseEntity<byte[]> picture(@PathVariable String id) {
-        BriefJson brief = projects.get(id).brief();
-        byte[] png = painted.get(brief, () -> cards.ask(brief, card -> CardPictures.small(card.looks())));
+    @GetMapping("/projects/{id}/picture.png")
+    ResponseEntity<byte[]> ofProject(@PathVariable String id) {
         return ResponseEntity.ok()
                 .contentType(MediaType.IMAGE_PNG)
                 .header(HttpHeaders.CACHE_CONTROL, "private, max-age=31536000, immutable")
-                .body(png);
+                .body(small(projects.get(id).brief()));
+    }
+
+    /** The same of a card that is no project yet. */
+    @ApiResponse(responseCode = "200", content = @Content(mediaType = MediaType.IMAGE_PNG_VALUE))
+    @PostMapping("/pictures")
+    ResponseEntity<byte[]> picture(@RequestBody BriefJson brief) {
+        return ResponseEntity.ok().contentType(MediaType.IMAGE_PNG).body(small(brief));
+    }
+
+    private byte[] small(BriefJson brief) {
+        return painted.get(brief, () -> cards.ask(brief, card -> CardPictures.small(card.looks())));
     }
 
     /** Large, to be shown to others: closed, opened, displayed, with its sizes. */
     @ApiResponse(responseCode = "200", content = @Content(mediaType = MediaType.IMAGE_PNG_VALUE))
-    @GetMapping("/exports/share.png")
+    @GetMapping("/projects/{id}/exports/share.png")
     ResponseEntity<byte[]> share(@PathVariable String id) {
         ProjectJson project = projects.get(id);
         byte[] png = cards.ask(

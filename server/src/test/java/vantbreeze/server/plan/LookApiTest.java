@@ -1,5 +1,6 @@
 package vantbreeze.server.plan;
 
+import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.contains;
 import static org.hamcrest.Matchers.hasItem;
 import static org.hamcrest.Matchers.hasItems;
@@ -7,6 +8,7 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import java.nio.ByteBuffer;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.MediaType;
@@ -59,5 +61,25 @@ class LookApiTest extends TestApplication {
         send("/api/plans", withComet().replace("circle 1 in", "circle 40 in").replace("\"1 mm\"", "\"90 mm\""))
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(jsonPath("$.fields[*].field", hasItem("ornaments[0].outline")));
+    }
+
+    /** The width and height that a PNG tells in its header (ISO/IEC 15948, 11.2.2), and other papers are another picture. */
+    @Test
+    void aCardThatIsNoProjectYetHasASmallPicture() throws Exception {
+        String brief = TestBriefs.zFold("4 1/4 in", "5 1/2 in");
+        byte[] png = send("/api/pictures", brief)
+                .andExpect(status().isOk())
+                .andReturn()
+                .getResponse()
+                .getContentAsByteArray();
+        ByteBuffer header = ByteBuffer.wrap(png);
+        assertThat(header.getInt(16)).isEqualTo(320);
+        assertThat(header.getInt(20)).isEqualTo(200);
+        byte[] other = send("/api/pictures", brief.replace("#7e93a8", "#802020"))
+                .andReturn()
+                .getResponse()
+                .getContentAsByteArray();
+        assertThat(other).isNotEqualTo(png);
+        send("/api/pictures", brief.replace("z-fold", "y-fold")).andExpect(status().isUnprocessableContent());
     }
 }
