@@ -3,6 +3,7 @@ import ear from "rabbit-ear";
 import { describe, expect, it } from "vitest";
 import burstGate from "./patterns/burst-gate.json";
 import cornerFlip from "./patterns/corner-flip.json";
+import freePattern from "./patterns/free-pattern.json";
 import latchGate from "./patterns/latch-gate.json";
 import peakedHouse from "./patterns/peaked-house.json";
 import pocketCard from "./patterns/pocket-card.json";
@@ -35,6 +36,7 @@ describe.each([
   ["peaked house", peakedHouse as unknown as Pattern],
   ["corner flip", cornerFlip as unknown as Pattern],
   ["pocket card", pocketCard as unknown as Pattern],
+  ["free pattern", freePattern as unknown as Pattern],
 ])("the exported crease pattern of the %s", (_, pattern) => {
   it("has the faces that the library finds", () => {
     expect(pattern.faces_vertices.map(ring).sort()).toEqual(facesFound(pattern));
@@ -50,6 +52,7 @@ describe.each([
 describe.each([
   ["burst gate's lining", (burstGate as unknown as Pattern).file_frames?.[0] as unknown as Pattern],
   ["peaked house", peakedHouse as unknown as Pattern],
+  ["free pattern", freePattern as unknown as Pattern],
 ])("the vertices of the %s", (_, pattern) => {
   it("obey Kawasaki and Maekawa", () => {
     const graph = ear.graph.populate(structuredClone(pattern));
@@ -75,7 +78,9 @@ const box = (coords: number[][]) => {
 /* The reference: "rabbit-ear" folds a flat pattern by itself, every score all the way; the closed card that the file tells is as large. */
 it("tells the closed card as the library folds it", () => {
   type Told = Pattern & { edges_foldAngle: number[]; file_frames: (Pattern & { frame_classes: string[] })[] };
-  const whole = ([cornerFlip, latchGate, peakedHouse, sideStep, tower] as unknown as Told[]).filter(
+  const whole = (
+    [cornerFlip, freePattern, latchGate, peakedHouse, sideStep, tower] as unknown as Told[]
+  ).filter(
     (p) =>
       p.file_frames.length === 1 &&
       p.edges_assignment.every((a, i) => !"MV".includes(a) || Math.abs(p.edges_foldAngle[i] ?? 0) === 180),

@@ -19,11 +19,9 @@ final class FreePattern implements FoldDesign {
     private static final String PATTERN = "pattern";
     private static final String GLUE = "glue";
 
-    /** Two zigzags across a strip with a level fold: pulled at two corners it opens and closes at once. */
-    private static final LinePattern EXAMPLE = LinePattern.parse(
-            "outline 0,0 9,0 9,6 0,6; mountain 3.25,0 2.75,3 3.25,6; valley 6.25,0 5.75,3 6.25,6;"
-                    + " mountain 0,3 2.75,3; valley 2.75,3 5.75,3; mountain 5.75,3 9,3 in",
-            UnitSystem.INCH);
+    /** A book card with the corner of its cover turned over. */
+    private static final LinePattern EXAMPLE =
+            LinePattern.parse("outline 0,0 8,0 8,6 0,6; valley 4,0 4,6; mountain 6.5,6 8,4.5 in", UnitSystem.INCH);
 
     private static final Parameter PATTERN_PARAMETER = Parameter.pattern(
             PATTERN,
@@ -85,7 +83,7 @@ final class FreePattern implements FoldDesign {
         Length to = byWidth ? v.width() : v.height();
         Length from = byWidth ? own.width() : own.height();
         Structure sheet = ParameterException.attempt(
-                PATTERN_PARAMETER, () -> structure(v.pattern(PATTERN).scaled(to, from)));
+                PATTERN_PARAMETER, () -> structure(v.pattern(PATTERN).scaled(to, from, v.grid())));
         return ParameterException.attempt(GLUE_PARAMETER, () -> Gluing.glued(sheet, v.glue(GLUE)));
     }
 }

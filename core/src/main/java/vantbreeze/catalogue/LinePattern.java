@@ -13,6 +13,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.locationtech.jts.geom.LineSegment;
 import vantbreeze.measure.Length;
+import vantbreeze.measure.ToolGrid;
 import vantbreeze.measure.UnitSystem;
 import vantbreeze.structure.Fold;
 import vantbreeze.structure.Path;
@@ -60,8 +61,8 @@ public record LinePattern(List<Point> outline, List<List<Point>> windows, List<L
     /** 0.1 mm: of whole counts of less, sizes would lie too far apart. */
     private static final Length FINEST_MEASURE = Length.ofCounts(64);
 
-    /** Nearer than this a place lies on a line: what rounding to whole counts moves it by. */
-    private static final double ON_LINE = 0.75;
+    /** Nearer than this a place lies on a line: what rounding to whole counts moves the three by. */
+    private static final double ON_LINE = 2;
 
     public LinePattern {
         outline = List.copyOf(outline);
@@ -214,9 +215,10 @@ public record LinePattern(List<Point> outline, List<List<Point>> windows, List<L
 
     /**
      * Larger or smaller, keeping its proportions. What it is all made of grows by whole counts, so that it closes as exactly as it
-     * is written; only a pattern without a common measure is rounded place by place.
+     * is written; where that misses the size anyway, its square scores lie on the grid if that costs no more than an eighth of it.
+     * Only a pattern without a common measure is rounded place by place.
      */
-    LinePattern scaled(Length to, Length from) {
+    LinePattern scaled(Length to, Length from, ToolGrid grid) {
         if (to.equals(from)) {
             return this;
         }
@@ -225,11 +227,28 @@ public record LinePattern(List<Point> outline, List<List<Point>> windows, List<L
                         .flatMap(points -> points)
                         .flatMap(p -> Stream.of(p.x(), p.y())));
         if (unit.isLessThan(FINEST_MEASURE)) {
-            return meeting().moved(p -> new Point(p.x().scaled(to, from), p.y().scaled(to, from)));
+            return moved(p -> new Point(p.x().scaled(to, from), p.y().scaled(to, from)));
         }
-        Length grown = Length.ofCounts(Math.floorDiv(Math.multiplyExact(unit.count(), to.count()), from.count()));
+        long wanted = Math.multiplyExact(unit.count(), to.count());
+        long most = wanted / from.count();
+        long onGrid = most - most % onGrid(unit, grid);
+        boolean asAsked = wanted % from.count() == 0 || 8 * onGrid < 7 * most;
+        Length grown = Length.ofCounts(asAsked ? most : onGrid);
         return moved(
                 p -> new Point(grown.times(p.x().count() / unit.count()), grown.times(p.y().count() / unit.count())));
+    }
+
+    /** The least counts of a unit, and each multiple of them, with which all scores that a board sets lie on the grid. */
+    private long onGrid(Length unit, ToolGrid grid) {
+        Length positions = Length.commonMeasure(lines.stream()
+                .filter(l -> l.kind() != Kind.SLIT)
+                .map(l -> new ScoreLine("", l.path(), Fold.MOUNTAIN))
+                .flatMap(score -> score.isUpright()
+                        ? Stream.of(score.from().x())
+                        : score.isLevel() ? Stream.of(score.from().y()) : Stream.empty()));
+        Length units = Length.ofCounts(positions.count() / unit.count());
+        return grid.step().count()
+                / Length.commonMeasure(Stream.of(units, grid.step())).count();
     }
 
     private LinePattern moved(UnaryOperator<Point> motion) {
@@ -285,6 +304,10 @@ public record LinePattern(List<Point> outline, List<List<Point>> windows, List<L
 
     /** Its lines numbered in the order they are written. */
     Piece piece(String name) {
+        return meeting().drawn(name);
+    }
+
+    private Piece drawn(String name) {
         PieceBuilder piece = Piece.outline(name, outline.toArray(new Point[0]));
         windows.forEach(piece::hole);
         int scores = 0;

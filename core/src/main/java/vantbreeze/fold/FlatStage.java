@@ -44,6 +44,11 @@ public record FlatStage(String name, List<Placed> panels, List<Gap> gaps, List<F
         }
     }
 
+    /** In counts; nothing where no loop is left to close. */
+    double widestGap() {
+        return gaps.stream().mapToDouble(Gap::counts).max().orElse(0);
+    }
+
     /** All of it moved at once; where that turns over, the card is turned over. */
     FlatStage moved(FlatMotion by) {
         return new FlatStage(

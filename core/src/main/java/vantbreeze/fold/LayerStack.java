@@ -57,8 +57,9 @@ public record LayerStack(FlatStage stage, List<Spot> spots) {
                     flat,
                     placed.stream().map(p -> new Spot(p.outline(), List.of(p))).toList()));
         }
+        double snap = Math.max(Overlay.SNAP_COUNTS, PLAY * flat.widestGap());
         Overlay overlay =
-                Overlay.of(placed.stream().map(FlatStage.Placed::outline).toList());
+                Overlay.of(placed.stream().map(FlatStage.Placed::outline).toList(), snap);
         LayerOrder order = new LayerOrder(placed.size());
         overlay.cells().forEach(cell -> requireStacks(order, cell.covers()));
         List<PlacedHinge> hinges = placedHinges(structure, stage, flat);
@@ -69,7 +70,7 @@ public record LayerStack(FlatStage stage, List<Spot> spots) {
                 .filter(lay -> lay.stages().contains(stage.name()))
                 .forEach(lay -> requireLay(order, structure, lay, placed));
         for (Overlay.Edge edge : overlay.edges()) {
-            requireAtEdge(order, edge, hinges);
+            requireAtEdge(order, edge, hinges, snap);
         }
         return order.solve().map(found -> new LayerStack(flat, spots(overlay, placed, found)));
     }
@@ -230,9 +231,10 @@ public record LayerStack(FlatStage stage, List<Spot> spots) {
     }
 
     /** The crease conditions along one stretch of boundary. */
-    private static void requireAtEdge(LayerOrder order, Overlay.Edge edge, List<PlacedHinge> all) {
-        List<PlacedHinge> here =
-                all.stream().filter(h -> liesOn(edge.line(), h.line())).toList();
+    private static void requireAtEdge(LayerOrder order, Overlay.Edge edge, List<PlacedHinge> all, double snap) {
+        List<PlacedHinge> here = all.stream()
+                .filter(h -> liesOn(edge.line(), h.line(), COINCIDENT * snap))
+                .toList();
         BitSet through = (BitSet) edge.left().clone();
         through.and(edge.right());
         for (int i = 0; i < here.size(); i++) {
@@ -267,15 +269,18 @@ public record LayerStack(FlatStage stage, List<Spot> spots) {
         }
     }
 
-    private static boolean liesOn(LineSegment edge, LineSegment hinge) {
+    private static boolean liesOn(LineSegment edge, LineSegment hinge, double near) {
         Envelope box = new Envelope(hinge.p0, hinge.p1);
-        box.expandBy(COINCIDENT_COUNTS);
+        box.expandBy(near);
         return box.contains(edge.p0)
                 && box.contains(edge.p1)
-                && hinge.distance(edge.p0) <= COINCIDENT_COUNTS
-                && hinge.distance(edge.p1) <= COINCIDENT_COUNTS;
+                && hinge.distance(edge.p0) <= near
+                && hinge.distance(edge.p1) <= near;
     }
 
-    /** Twice the overlay's snap: an edge and the hinge it came from may each have moved by that much. */
-    private static final double COINCIDENT_COUNTS = 2e-3;
+    /** In snaps of the overlay: an edge and the hinge it came from may each have moved by one. */
+    private static final double COINCIDENT = 2;
+
+    /** Corners lie as far apart as the loops around them miss, some times over: a gap is measured at a panel's middle. */
+    private static final double PLAY = 4;
 }

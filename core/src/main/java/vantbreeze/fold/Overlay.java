@@ -20,10 +20,10 @@ import vantbreeze.structure.Subdivision;
 record Overlay(List<Cell> cells, List<Edge> edges) {
 
     /** Reflecting oblique lines rounds by about 1e-9 counts; a thousandth joins what is meant to coincide. */
-    private static final double SNAP_COUNTS = 1e-3;
+    static final double SNAP_COUNTS = 1e-3;
 
-    /** How far beside an edge a cell is looked for: more than the snap, far less than any paper. */
-    private static final double ASIDE_COUNTS = 1e-2;
+    /** How far beside an edge a cell is looked for, in snaps: more than one, far less than any paper. */
+    private static final double ASIDE = 10;
 
     private static final BitSet OUTSIDE = new BitSet();
 
@@ -34,6 +34,11 @@ record Overlay(List<Cell> cells, List<Edge> edges) {
     record Edge(LineSegment line, BitSet left, BitSet right) {}
 
     static Overlay of(List<Polygon> polygons) {
+        return of(polygons, SNAP_COUNTS);
+    }
+
+    /** @param snap in counts: corners and edges that near each other are meant to coincide */
+    static Overlay of(List<Polygon> polygons, double snap) {
         List<Subdivision.Line<Polygon>> boundaries = new ArrayList<>();
         for (Polygon polygon : polygons) {
             addRing(boundaries, polygon, polygon.getExteriorRing());
@@ -41,7 +46,7 @@ record Overlay(List<Cell> cells, List<Edge> edges) {
                 addRing(boundaries, polygon, polygon.getInteriorRingN(i));
             }
         }
-        Subdivision<Polygon> plane = Subdivision.of(boundaries, SNAP_COUNTS, ASIDE_COUNTS);
+        Subdivision<Polygon> plane = Subdivision.of(boundaries, snap, ASIDE * snap);
         List<Boolean> rectangles = polygons.stream().map(Polygon::isRectangle).toList();
         List<Cell> all = plane.faces().stream()
                 .map(face -> new Cell(face.outline(), covers(polygons, rectangles, face.beside())))

@@ -106,7 +106,7 @@ final class Checks {
                 Linear[] both = {response.edge(panel, edge), response.edge(cover, edge)};
                 checks.add(new Check(
                         Check.Kind.STICKS_OUT,
-                        "the %s looks out beyond the %s".formatted(panel.name(), cover.name()),
+                        "%s looks out beyond %s".formatted(panel.inWords(), cover.inWords()),
                         both,
                         at -> HAIRLINE - sign * (at[0] - at[1])));
             }
@@ -119,9 +119,10 @@ final class Checks {
             Linear[] gap = {response.gap(i, false), response.gap(i, true)};
             checks.add(new Check(
                     Check.Kind.CLOSES,
-                    "the %s and the %s do not come together"
+                    "%s and %s do not come together"
                             .formatted(
-                                    gaps.get(i).from().name(), gaps.get(i).to().name()),
+                                    gaps.get(i).from().inWords(),
+                                    gaps.get(i).to().inWords()),
                     gap,
                     at -> BUCKLES - Math.hypot(at[0], at[1])));
         }
@@ -142,7 +143,7 @@ final class Checks {
                 Linear[] both = {response.edge(one, end), response.edge(other, begin)};
                 checks.add(new Check(
                         Check.Kind.MEETS,
-                        "the %s and the %s do not meet in a hairline".formatted(one.name(), other.name()),
+                        "%s and %s do not meet in a hairline".formatted(one.inWords(), other.inWords()),
                         both,
                         at -> HAIRLINE - Math.abs(at[1] - at[0] - gap)));
             }

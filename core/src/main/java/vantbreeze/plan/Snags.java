@@ -323,9 +323,9 @@ final class Snags {
                     Severity.WARNING,
                     Snag.Kind.PANEL,
                     projection.panels().get(0).name(),
-                    "Closed, the %s sticks out by %s %s: the card is %s, not %s.%s"
+                    "Closed, %s sticks out by %s %s: the card is %s, not %s.%s"
                             .formatted(
-                                    projection.panels().get(0).name(),
+                                    projection.panels().get(0).inWords(),
                                     ruler.text(projection.by()),
                                     at(projection.edge()),
                                     ruler.text(work.closedSize()),

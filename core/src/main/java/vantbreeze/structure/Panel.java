@@ -14,6 +14,11 @@ import vantbreeze.measure.Size;
  */
 public record Panel(String name, String piece, Material material, Polygon outline) {
 
+    /** As it stands in a sentence: "the front", but "panel 4". */
+    public String inWords() {
+        return Character.isDigit(name.charAt(name.length() - 1)) ? name : "the " + name;
+    }
+
     /** Whether what lies behind it is seen through it. */
     public boolean isClear() {
         return material == Material.FILM;

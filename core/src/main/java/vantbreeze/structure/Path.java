@@ -13,7 +13,7 @@ import org.locationtech.jts.geom.LineSegment;
 public record Path(List<Point> points) {
 
     /** Makers' points are whole counts: three that were meant to lie on one line may miss it by so much. */
-    private static final double STRAIGHT = 1.5;
+    private static final double STRAIGHT = 2.5;
 
     public Path {
         points = List.copyOf(points);

@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.Assume;
@@ -74,7 +75,8 @@ class AnyParametersTest {
                         random.nextInt(3) == 0
                                 ? Silhouettes.drawn(random)
                                 : Silhouette.parse(library.get(random.nextInt(library.size()))));
-            } else if (p.kind() == Parameter.Kind.LENGTHS) {
+            } else if (Set.of(Parameter.Kind.LENGTHS, Parameter.Kind.PATTERN, Parameter.Kind.GLUE)
+                    .contains(p.kind())) {
                 chosen.put(p.key(), p.fallback().apply(before));
             } else if (p.kind() == Parameter.Kind.COUNT) {
                 chosen.put(
@@ -124,6 +126,12 @@ class AnyParametersTest {
         Map<String, Object> chosen = choose(fold, widthMm, heightMm, seed);
         Structure structure = fold.build(Values.resolve(fold, chosen, MEANS));
         vantbreeze.measure.Size size = FlatFolder.closed(structure).size();
+        if (chosen.containsKey("pattern")) {
+            /* It keeps its proportions within what is asked for. */
+            assertThat(size.width().isMoreThan(Length.millimetres(widthMm))).isFalse();
+            assertThat(size.height().isMoreThan(Length.millimetres(heightMm))).isFalse();
+            return;
+        }
         boolean deep = chosen.containsKey("depth")
                 && chosen.containsKey("wing")
                 && ((Length) chosen.get("depth")).isMoreThan((Length) chosen.get("wing"));

@@ -19,6 +19,11 @@ public final class TestBriefs {
                  "units": "INCH"}""".formatted(width, height);
     }
 
+    /** A free pattern of six panels around two vertices. */
+    public static final String ZIGZAGS =
+            "outline 0,0 9,0 9,6 0,6; mountain 3.25,0 2.75,3 3.25,6; valley 6.25,0 5.75,3 6.25,6;"
+                    + " mountain 0,3 2.75,3; valley 2.75,3 5.75,3; mountain 5.75,3 9,3 in";
+
     public static String gatefold(String width, String height) {
         return zFold(width, height).replace("z-fold", "gatefold").replace("letter", "12x12");
     }

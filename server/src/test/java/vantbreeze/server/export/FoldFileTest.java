@@ -27,6 +27,10 @@ class FoldFileTest {
 
     private static Plan plan(String fold) {
         String brief = TestBriefs.zFold("4 1/4 in", "5 1/2 in").replace("z-fold", fold);
+        if (fold.equals("free-pattern")) {
+            brief = brief.replace(
+                    "\"parameters\": {}", "\"parameters\": {\"pattern\": \"%s\"}".formatted(TestBriefs.ZIGZAGS));
+        }
         return Planner.plan(JSON.readValue(brief, BriefJson.class).read());
     }
 
@@ -36,7 +40,16 @@ class FoldFileTest {
 
     @ParameterizedTest
     @ValueSource(
-            strings = {"latch-gate", "side-step", "tower", "burst-gate", "peaked-house", "corner-flip", "pocket-card"})
+            strings = {
+                "latch-gate",
+                "side-step",
+                "tower",
+                "burst-gate",
+                "peaked-house",
+                "corner-flip",
+                "pocket-card",
+                "free-pattern"
+            })
     void theSampleFilesAreWhatIsExported(String fold) throws IOException {
         Path sample = PATTERNS.resolve(fold + ".json");
         if (Boolean.getBoolean("docs.write")) {
@@ -48,7 +61,7 @@ class FoldFileTest {
 
     /** The plane's vertices, edges and faces obey Euler: V - E + F = 1 for a sheet without the outside. */
     @ParameterizedTest
-    @ValueSource(strings = {"z-fold", "latch-gate", "tower", "free-strip"})
+    @ValueSource(strings = {"z-fold", "latch-gate", "tower", "free-strip", "free-pattern"})
     void itsCountsObeyEuler(String fold) {
         JsonNode file = file(fold);
         int vertices = file.get("vertices_coords").size();

@@ -133,6 +133,7 @@ class PatternApiTest extends TestApplication {
     void aPatternWithBentScoresComesBackAsItWas() throws Exception {
         ObjectNode brief = (ObjectNode) json.readTree(TestBriefs.zFold("4 in", "5 in"));
         brief.put("fold", "free-pattern").put("sheet", "12x12");
+        ((ObjectNode) brief.get("parameters")).put("pattern", TestBriefs.ZIGZAGS);
         ((ObjectNode) brief.get("basis")).putNull("width").putNull("height");
         JsonNode project = read(send(
                 "/api/projects", json.createObjectNode().put("name", "zigzag").set("brief", brief)));
