@@ -1,7 +1,6 @@
 import { Saved } from "../parts/Saved";
 import type { Fit } from "../api/types";
 import { PaperRegions } from "../paper/PaperRegions";
-import { panelsOf } from "../state/panels";
 import { usePlan } from "../state/useBench";
 import type { Mark } from "./marks";
 import { VERDICTS } from "./verdicts";
@@ -11,7 +10,6 @@ export function ClosedCard({ marked }: { marked: Mark | null }) {
   const closed = usePlan((p) => p.closed);
   const fit = usePlan((p) => p.fit);
   const closest = usePlan((p) => p.closest);
-  const pieces = usePlan((p) => p.pieces);
   if (!closed) return <p>The card does not fold flat, so it has no closed size.</p>;
   const card = { w: closed.posted.width.mm, h: closed.posted.height.mm };
   const turned = fit?.turned ?? false;
@@ -23,7 +21,6 @@ export function ClosedCard({ marked }: { marked: Mark | null }) {
   const hasFlap = fit !== null && fit !== undefined;
   const flap = hasFlap ? 0.2 * h : 0;
   const at = { x: (w - card.w) / 2, y: (h - card.h) / 2 };
-  const panelName = (id: string) => panelsOf({ pieces }).find((p) => p.id === id)?.name;
   return (
     <Saved name="the card in its envelope">
       <figure className="m-0">
@@ -53,7 +50,7 @@ export function ClosedCard({ marked }: { marked: Mark | null }) {
               regions={closed.front}
               height={card.h}
               line={edge * 0.13}
-              marked={marked?.kind === "PANEL" ? `${panelName(marked.id)}/face` : null}
+              marked={marked?.kind === "PANEL" ? `${marked.id}/face` : null}
             />
             {fit && <TightPlace fit={fit} w={card.w} h={card.h} edge={edge} />}
           </g>

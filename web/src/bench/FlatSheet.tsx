@@ -183,18 +183,18 @@ export function FlatSheet({
         ))}
       {piece.panels.map((panel) => (
         <PanelShape
-          key={panel.id}
+          key={panel.name}
           panel={panel}
           height={height}
           u={u}
           ink={labelInk(panel, mats)}
           measure={isStrip ? panel.size.width.shown : panel.size.shown}
-          isMarked={marked?.kind === "PANEL" && marked.id === panel.id}
+          isMarked={marked?.kind === "PANEL" && marked.id === panel.name}
           onMark={onMark}
         />
       ))}
       {ornaments
-        .filter((o) => o.side === "FACE" && piece.panels.some((p) => p.id === o.panel))
+        .filter((o) => o.side === "FACE" && piece.panels.some((p) => p.name === o.panel))
         .map((o) => (
           <polygon
             key={o.name}
@@ -339,7 +339,7 @@ function PanelShape({ panel, ink, height, u, measure, isMarked, onMark }: PanelS
       [-0.5, 0.5].every((k) => contains(panel.points, x + i * across * u, y + k * up * u)),
     );
   return (
-    <g onClick={() => onMark(isMarked ? null : { kind: "PANEL", id: panel.id })}>
+    <g onClick={() => onMark(isMarked ? null : { kind: "PANEL", id: panel.name })}>
       <title>{`${panel.name}, ${panel.size.shown}`}</title>
       <path
         d={path(panel.points, panel.holes, height)}

@@ -185,20 +185,20 @@ function Panels({ folding, at, marked, onMark, dress, colours }: PaperModelProps
         );
         return (
           <Panel
-            key={panel.id}
+            key={panel.name}
             points={panel.points}
             holes={panel.holes}
             clear={panel.clear}
             matrix={matrix}
-            isMarked={marked === panel.id}
-            onMark={() => onMark(panel.id)}
+            isMarked={marked === panel.name}
+            onMark={() => onMark(panel.name)}
             colours={
               dress && !panel.clear
                 ? { ...colours, face: dress.base.colour, back: dress.base.colour }
                 : colours
             }
-            photo={dress?.photo?.panels.includes(panel.id) ? dress.photo : null}
-            sheets={dress?.sheets.filter((s) => s.panel === panel.id || s.panel === panel.name) ?? NO_SHEETS}
+            photo={dress?.photo?.panels.includes(panel.name) ? dress.photo : null}
+            sheets={dress?.sheets.filter((s) => s.panel === panel.name) ?? NO_SHEETS}
             close={close}
           />
         );

@@ -47,9 +47,9 @@ export function Section({ folding, at, marked, onMark }: SectionProps) {
           {section(folding, movesAt(folding, at), cut, place).map((lines, i) => {
             const panel = folding.panels[i];
             if (!panel) return null;
-            const isMarked = panel.id === marked;
+            const isMarked = panel.name === marked;
             return (
-              <g key={panel.id} onClick={() => onMark(panel.id)} className="cursor-pointer">
+              <g key={panel.name} onClick={() => onMark(panel.name)} className="cursor-pointer">
                 {lines.map(([x1, y1, x2, y2], k) => (
                   <g key={k}>
                     <line

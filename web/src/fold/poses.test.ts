@@ -12,7 +12,7 @@ const square = [
 ];
 
 const folding = (blocked: string | null = null): Folding => ({
-  panels: [{ id: "a", name: "a", layer: 0, points: square, holes: [], clear: false }],
+  panels: [{ name: "a", layer: 0, points: square, holes: [], clear: false }],
   motions: [
     { from: "flat", to: "closed", frames: [[still], [still], [upright]], blocked: null },
     {

@@ -22,7 +22,7 @@ export function OrnamentPlace({ ornament }: { ornament: Ornament }) {
   const [grip, setGrip] = useState<{ dx: number; dy: number } | null>(null);
   const id = useId().replace(/[^\w-]/g, "_");
   const placed = plan.ornaments.find((o) => o.name === ornament.name);
-  const panel = panelsOf(plan).find((p) => p.id === placed?.panel);
+  const panel = panelsOf(plan).find((p) => p.name === placed?.panel);
   if (!placed || !panel) {
     return <p className="text-warn m-0">Its face is not seen on this card. Choose another face.</p>;
   }

@@ -97,7 +97,7 @@ function OrnamentWords({ ornament, index }: { ornament: Ornament; index: number 
   const shape = readShape(ornament.outline);
   const setShape = (next: Shape) => set({ outline: shapeText(next) });
   const placed = plan.ornaments.find((o) => o.name === ornament.name);
-  const panel = panelsOf(plan).find((p) => p.id === placed?.panel);
+  const panel = panelsOf(plan).find((p) => p.name === placed?.panel);
   const at = placed && panel ? placeOf(placed, panel) : undefined;
   const choices = shape.kind === "DRAWN" ? [...SHAPES, DRAWN] : SHAPES;
   const known = plan.faces.some((f) => f.key === ornament.face);

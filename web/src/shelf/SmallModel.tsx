@@ -10,7 +10,7 @@ export function SmallModel({ folding, at }: { folding: Folding; at: number }) {
     <svg viewBox={box} className="h-28 w-full" aria-hidden>
       {drawn(folding, at).map((panel) => (
         <path
-          key={panel.id}
+          key={panel.name}
           d={[panel.points, ...panel.holes]
             .map((ring) => `M${ring.map((p) => p.join(",")).join(" ")}Z`)
             .join(" ")}

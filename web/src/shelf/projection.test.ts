@@ -13,8 +13,7 @@ const square = [
 ];
 const folding = (...moves: number[][]): Folding => ({
   panels: moves.map((_, i) => ({
-    id: String(i),
-    name: "",
+    name: String(i),
     layer: 0,
     points: square,
     holes: [],
@@ -26,7 +25,7 @@ const folding = (...moves: number[][]): Folding => ({
 });
 
 it("draws what is nearer later", () => {
-  expect(drawn(folding(nearer, still), 0).map((d) => d.id)).toEqual(["1", "0"]);
+  expect(drawn(folding(nearer, still), 0).map((d) => d.name)).toEqual(["1", "0"]);
 });
 
 it("knows which side shows", () => {

@@ -6,7 +6,7 @@ const PITCH = 0.34;
 
 /** One panel as it is drawn: its outline on the screen, y down, and which side shows. */
 export interface Drawn {
-  id: string;
+  name: string;
   points: [number, number][];
   holes: [number, number][][];
   depth: number;
@@ -34,7 +34,7 @@ export function drawn(folding: Folding, at: number): Drawn[] {
       const corners = onScreen(panel.points);
       const depth = corners.reduce((sum, c) => sum + c[2], 0) / corners.length + 0.02 * panel.layer;
       return {
-        id: panel.id,
+        name: panel.name,
         points: flat(corners),
         holes: panel.holes.map((ring) => flat(onScreen(ring))),
         depth,

@@ -28,6 +28,6 @@ export const piece = (widths: number[], scores: Score[]): Piece =>
   ({
     name: "strip",
     size: { width: length(widths.reduce((a, b) => a + b)), height: length(100) },
-    panels: widths.map((w, i) => ({ id: `strip/${i}`, name: `${i}`, size: { width: length(w) } })),
+    panels: widths.map((w, i) => ({ name: `${i}`, size: { width: length(w) } })),
     scores,
   }) as Piece;

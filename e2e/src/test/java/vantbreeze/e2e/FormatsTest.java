@@ -140,6 +140,8 @@ class FormatsTest extends Journey {
     @Test
     void aSheetOfAnyOutlineIsTakenAndWrittenAnew() {
         goTo("papers");
+        assertThat(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Papers")))
+                .isVisible();
         drop(
                 "diamond.fold",
                 utf8("{\"frame_unit\": \"in\", \"vertices_coords\": [[4,0],[8,4],[4,8],[0,4],[2,5],[3,5],[3,5.5]],"

@@ -190,7 +190,8 @@ final class CutSvg {
 
     /** An edge that two of them share is cut once. */
     private void rectangles(List<Envelope> boxes) {
-        GeometryFactory geometry = new GeometryFactory(new PrecisionModel(1000));
+        /* Places are whole counts; thousandths of a millimetre would part some edges that are one. */
+        GeometryFactory geometry = new GeometryFactory(new PrecisionModel(Length.COUNTS_PER_MILLIMETRE));
         List<Geometry> shared = new ArrayList<>();
         for (Envelope box : boxes) {
             Envelope near = new Envelope(box);

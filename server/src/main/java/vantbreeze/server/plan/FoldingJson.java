@@ -30,8 +30,7 @@ public record FoldingJson(
 
     /** @param layer how many panels lie below it on the closed card */
     @Schema(name = "Body")
-    public record BodyJson(
-            String id, String name, int layer, List<double[]> points, List<List<double[]>> holes, boolean clear) {}
+    public record BodyJson(String name, int layer, List<double[]> points, List<List<double[]>> holes, boolean clear) {}
 
     /**
      * What holds the closed card, as it lies on its front.
@@ -73,7 +72,6 @@ public record FoldingJson(
             Panel panel = folding.structure().panels().get(i);
             int layer = folding.layers().isEmpty() ? 0 : folding.layers().get(i);
             panels.add(new BodyJson(
-                    panel.name(),
                     panel.name(),
                     layer,
                     LengthJson.corners(panel.outline()),

@@ -70,7 +70,6 @@ public record PieceJson(
 
     @Schema(name = "Panel")
     public record PanelJson(
-            String id,
             String name,
             SizeJson size,
             List<double[]> points,
@@ -213,7 +212,6 @@ public record PieceJson(
                 panels.stream()
                         .filter(p -> p.piece().equals(piece.name()))
                         .map(p -> new PanelJson(
-                                p.name(),
                                 p.name(),
                                 SizeJson.of(p.box(), units),
                                 LengthJson.corners(p.outline()),

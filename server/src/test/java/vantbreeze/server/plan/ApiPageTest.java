@@ -12,19 +12,40 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.http.MediaType;
 import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
 import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
 import vantbreeze.server.TestApplication;
 
-/** The worked example of docs/api.md is what the server answers. Run with -Ddocs.write=true to write it anew. */
+/** Every address is on docs/api.md, and the worked example there is what the server answers. Run with -Ddocs.write=true to write it anew. */
 class ApiPageTest extends TestApplication {
 
     private static final Path PAGE = Path.of("..", "docs", "api.md");
 
     @Autowired
     private MockMvc http;
+
+    @Autowired
+    @Qualifier("requestMappingHandlerMapping")
+    private RequestMappingHandlerMapping addresses;
+
+    @Test
+    void everyAddressIsOnThePage() throws IOException {
+        String page = Files.readString(PAGE);
+        assertThat(addresses.getHandlerMethods().keySet().stream()
+                        .flatMap(mapping -> mapping.getPatternValues().stream())
+                        .filter(address -> address.startsWith("/api"))
+                        .distinct())
+                .isNotEmpty()
+                .allSatisfy(address -> assertThat(Pattern.compile("[` ]" + Pattern.quote(address) + "`")
+                                .matcher(page)
+                                .find())
+                        .as(address)
+                        .isTrue());
+    }
 
     private static String block(String page, String kind) {
         Matcher m = Pattern.compile("```json " + kind + "\n(.*?)\n```", Pattern.DOTALL)
