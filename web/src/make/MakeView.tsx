@@ -253,7 +253,7 @@ function Words({ task, tasks, at, state, now, onChange }: WordsProps) {
         {state.cards === 1 && isDone(state, task.id) && " · done"}
       </p>
       <h2 className="font-title m-0 text-4xl leading-tight">{task.title}</h2>
-      <Said key={task.id} wording={task.wording} />
+      <Said key={`said ${task.id}`} wording={task.wording} />
       {late && (
         <p role="alert" className="border-stop bg-stop-soft m-0 rounded-md border-l-4 px-3 py-2 text-xl">
           Too late on this card: “{late.title}” is done already.
