@@ -74,9 +74,7 @@ public record LinePattern(List<Point> outline, List<List<Point>> windows, List<L
             throw new IllegalArgumentException(
                     "The pattern has %d lines; at most %d.".formatted(lines.size(), MOST_LINES));
         }
-        int places = Stream.of(outline.stream(), windows.stream().flatMap(List::stream), places(lines))
-                .mapToInt(s -> (int) s.count())
-                .sum();
+        long places = places(outline, windows, lines).count();
         if (places > MOST_PLACES) {
             throw new IllegalArgumentException("The pattern has %d places; at most %d.".formatted(places, MOST_PLACES));
         }
@@ -96,8 +94,12 @@ public record LinePattern(List<Point> outline, List<List<Point>> windows, List<L
         }
     }
 
-    private static Stream<Point> places(List<Line> lines) {
-        return lines.stream().flatMap(l -> l.path().points().stream());
+    private static Stream<Point> places(List<Point> outline, List<List<Point>> windows, List<Line> lines) {
+        return Stream.of(
+                        outline.stream(),
+                        windows.stream().flatMap(List::stream),
+                        lines.stream().flatMap(l -> l.path().points().stream()))
+                .flatMap(points -> points);
     }
 
     /** The same moved so that its box begins at the origin. */
@@ -222,10 +224,7 @@ public record LinePattern(List<Point> outline, List<List<Point>> windows, List<L
         if (to.equals(from)) {
             return this;
         }
-        Length unit = Length.commonMeasure(
-                Stream.of(outline.stream(), windows.stream().flatMap(List::stream), places(lines))
-                        .flatMap(points -> points)
-                        .flatMap(p -> Stream.of(p.x(), p.y())));
+        Length unit = Length.commonMeasure(places(outline, windows, lines).flatMap(p -> Stream.of(p.x(), p.y())));
         if (unit.isLessThan(FINEST_MEASURE)) {
             return moved(p -> new Point(p.x().scaled(to, from), p.y().scaled(to, from)));
         }
@@ -242,10 +241,10 @@ public record LinePattern(List<Point> outline, List<List<Point>> windows, List<L
     private long onGrid(Length unit, ToolGrid grid) {
         Length positions = Length.commonMeasure(lines.stream()
                 .filter(l -> l.kind() != Kind.SLIT)
-                .map(l -> new ScoreLine("", l.path(), Fold.MOUNTAIN))
-                .flatMap(score -> score.isUpright()
-                        ? Stream.of(score.from().x())
-                        : score.isLevel() ? Stream.of(score.from().y()) : Stream.empty()));
+                .map(Line::path)
+                .flatMap(path -> path.isUpright()
+                        ? Stream.of(path.from().x())
+                        : path.isLevel() ? Stream.of(path.from().y()) : Stream.empty()));
         Length units = Length.ofCounts(positions.count() / unit.count());
         return grid.step().count()
                 / Length.commonMeasure(Stream.of(units, grid.step())).count();

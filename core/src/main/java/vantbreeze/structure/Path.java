@@ -64,9 +64,12 @@ public record Path(List<Point> points) {
         return points.stream().allMatch(p -> whole.distance(p.coordinate()) <= STRAIGHT);
     }
 
-    /** One that ends where it begins encloses something. */
-    public boolean isClosed() {
-        return from().equals(to());
+    public boolean isUpright() {
+        return from().x().equals(to().x()) && isStraight();
+    }
+
+    public boolean isLevel() {
+        return from().y().equals(to().y()) && isStraight();
     }
 
     /** In counts. */

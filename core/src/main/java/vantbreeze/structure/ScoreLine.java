@@ -18,10 +18,10 @@ public record ScoreLine(String id, Path path, Fold fold) {
 
     /** Fully upright on the piece, so that a board's fence reads its position as one number. */
     public boolean isUpright() {
-        return from().x().equals(to().x()) && path.isStraight();
+        return path.isUpright();
     }
 
     public boolean isLevel() {
-        return from().y().equals(to().y()) && path.isStraight();
+        return path.isLevel();
     }
 }

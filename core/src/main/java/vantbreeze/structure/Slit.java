@@ -18,10 +18,10 @@ public record Slit(String id, Path path) {
 
     /** So that a fence can guide it. */
     public boolean isUpright() {
-        return from().x().equals(to().x()) && path.isStraight();
+        return path.isUpright();
     }
 
     public boolean isLevel() {
-        return from().y().equals(to().y()) && path.isStraight();
+        return path.isLevel();
     }
 }

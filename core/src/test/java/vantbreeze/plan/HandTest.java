@@ -170,6 +170,28 @@ class HandTest {
         }
     }
 
+    private static Work.Crease crease(Plan plan, Knob knob) {
+        return (Work.Crease) plan.tasks().stream()
+                .filter(t -> t.id().equals(knob.task()))
+                .findFirst()
+                .orElseThrow()
+                .work();
+    }
+
+    /** The first of its scores, moved by so many counts of the setting. */
+    private static LineSegment moved(Work.Crease crease, Knob knob, double counts) {
+        Shift.OfScores shift = (Shift.OfScores) knob.shift();
+        ScoreLine score = crease.piece().scores().stream()
+                .filter(s -> s.id().equals(shift.scores().get(0)))
+                .findFirst()
+                .orElseThrow();
+        return new LineSegment(
+                score.from().coordinate().x + shift.dx() * counts,
+                score.from().coordinate().y + shift.dy() * counts,
+                score.to().coordinate().x + shift.dx() * counts,
+                score.to().coordinate().y + shift.dy() * counts);
+    }
+
     /** A tick measured an eighth farther from its corner: the line, moved as its setting says, meets the edge there. */
     @ParameterizedTest
     @ValueSource(strings = {"corner-flip", "peaked-house", "burst-gate", "fan-concertina"})
@@ -185,11 +207,7 @@ class HandTest {
             }
             found++;
             assertThat(knob.measurable()).isTrue();
-            Work.Crease crease = (Work.Crease) plan.tasks().stream()
-                    .filter(t -> t.id().equals(knob.task()))
-                    .findFirst()
-                    .orElseThrow()
-                    .work();
+            Work.Crease crease = crease(plan, knob);
             boolean turned = crease.side() == Side.BACK;
             double wide = crease.piece().size().width().count();
             double high = crease.piece().size().height().count();
@@ -201,16 +219,7 @@ class HandTest {
             Coordinate tick = new Coordinate(
                     onSide ? (right ? wide : 0) : right ? wide - away : away,
                     onSide ? (top ? high - away : away) : (top ? high : 0));
-            Shift.OfScores shift = (Shift.OfScores) knob.shift();
-            ScoreLine score = crease.piece().scores().stream()
-                    .filter(s -> s.id().equals(shift.scores().get(0)))
-                    .findFirst()
-                    .orElseThrow();
-            LineSegment moved = new LineSegment(
-                    score.from().coordinate().x + shift.dx() * more,
-                    score.from().coordinate().y + shift.dy() * more,
-                    score.to().coordinate().x + shift.dx() * more,
-                    score.to().coordinate().y + shift.dy() * more);
+            LineSegment moved = moved(crease, knob, more);
             assertThat(moved.distancePerpendicular(tick)).as(knob.label()).isLessThan(3);
         }
         assertThat(found).as(fold).isGreaterThanOrEqualTo(fold.equals("fan-concertina") ? 0 : 1);
@@ -236,11 +245,7 @@ class HandTest {
                 continue;
             }
             found++;
-            Work.Crease crease = (Work.Crease) plan.tasks().stream()
-                    .filter(t -> t.id().equals(knob.task()))
-                    .findFirst()
-                    .orElseThrow()
-                    .work();
+            Work.Crease crease = crease(plan, knob);
             boolean turned = crease.side() == Side.BACK;
             double wide = crease.piece().size().width().count();
             double high = crease.piece().size().height().count();
@@ -250,16 +255,7 @@ class HandTest {
             double y = label.group(2).equals("top") ? high : 0;
             x += label.group(1).contains("left") ? -more : label.group(1).contains("right") ? more : 0;
             y += label.group(1).equals("above") ? more : label.group(1).equals("below") ? -more : 0;
-            Shift.OfScores shift = (Shift.OfScores) knob.shift();
-            ScoreLine score = crease.piece().scores().stream()
-                    .filter(s -> s.id().equals(shift.scores().get(0)))
-                    .findFirst()
-                    .orElseThrow();
-            LineSegment moved = new LineSegment(
-                    score.from().coordinate().x + shift.dx() * more,
-                    score.from().coordinate().y + shift.dy() * more,
-                    score.to().coordinate().x + shift.dx() * more,
-                    score.to().coordinate().y + shift.dy() * more);
+            LineSegment moved = moved(crease, knob, more);
             assertThat(moved.distancePerpendicular(new Coordinate(turned ? wide - x : x, y)))
                     .as(knob.label())
                     .isLessThan(3);
