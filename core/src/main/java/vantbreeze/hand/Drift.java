@@ -151,10 +151,7 @@ final class Drift implements Displaced {
         Panel onto = structure.panel(bond.onto());
         List<Hinge> folded = structure.foldedOnto(bond);
         if (!folded.isEmpty()) {
-            return folded.stream()
-                    .filter(h -> structure.closed().degrees(h.score().id()) != 0)
-                    .map(h -> FlatMotion.reflection(line(h)))
-                    .reduce(FlatMotion.IDENTITY, FlatMotion::after);
+            return FlatMotion.foldedOver(folded.stream().map(this::line));
         }
         double[] by = bonds.getOrDefault(bond.id(), STILL);
         boolean turned = bond.ontoSide() == Side.BACK;

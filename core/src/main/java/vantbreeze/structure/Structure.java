@@ -326,16 +326,15 @@ public final class Structure {
     }
 
     /**
-     * The hinges of a piece over which one of its panels is folded until it lies where it is glued on another, from that one on;
+     * The folded hinges of a piece over which one of its panels is folded until it lies where it is glued on another, from that one on;
      * empty if a hand has to place it.
      */
     public List<Hinge> foldedOnto(Bond bond) {
         Panel laid = panel(bond.panel());
-        List<Hinge> way = links.way(panel(bond.onto()), laid);
-        FlatMotion falls = way.stream()
+        List<Hinge> way = links.way(panel(bond.onto()), laid).stream()
                 .filter(h -> closed().degrees(h.score().id()) != 0)
-                .map(h -> FlatMotion.reflection(h.line()))
-                .reduce(FlatMotion.IDENTITY, FlatMotion::after);
+                .toList();
+        FlatMotion falls = FlatMotion.foldedOver(way.stream().map(Hinge::line));
         boolean isThere = Stream.of(laid.outline().getCoordinates())
                 .allMatch(c -> falls.apply(c).distance(bond.placement().apply(c)) < THERE);
         return isThere ? way : List.of();
