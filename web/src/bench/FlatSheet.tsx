@@ -211,13 +211,7 @@ export function FlatSheet({
       <GlueAreas piece={piece} u={u} />
       <Runs piece={piece} u={u} />
       {piece.slits.map((s) => (
-        <polyline
-          key={s.id}
-          points={points(s.path, height)}
-          fill="none"
-          stroke="var(--ink)"
-          strokeWidth={3 * u}
-        />
+        <path key={s.id} d={s.path} fill="none" stroke="var(--ink)" strokeWidth={3 * u} />
       ))}
       {piece.scores.map((score, i) => (
         <ScoreMark

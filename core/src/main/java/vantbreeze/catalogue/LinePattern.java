@@ -6,12 +6,12 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
+import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import org.locationtech.jts.geom.LineSegment;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.ToolGrid;
 import vantbreeze.measure.UnitSystem;
@@ -27,10 +27,10 @@ import vantbreeze.structure.Slit;
  * Any flat sheet as it is written down, "outline 0,0 4,0 4,3 0,3; mountain 2,0 2,3 in": its outline, what is cut out of it, and
  * its lines from place to place. Its lower left is at the origin.
  *
- * @param outline at least 3 corners
- * @param windows cut out, each at least 3 corners
+ * @param outline goes straight back to where it begins unless it ends there; at least 3 corners
+ * @param windows cut out, each like the outline
  */
-public record LinePattern(List<Point> outline, List<List<Point>> windows, List<Line> lines) {
+public record LinePattern(Track outline, List<Track> windows, List<Line> lines) {
 
     /** So that a hostile pattern costs no time: more lines no hand scores. */
     public static final int MOST_LINES = 60;
@@ -48,8 +48,26 @@ public record LinePattern(List<Point> outline, List<List<Point>> windows, List<L
         }
     }
 
-    /** @param path not straight where it bends on its way */
-    public record Line(Kind kind, Path path) {}
+    /** @param track of a score without arcs and curves: its panels stay flat */
+    public record Line(Kind kind, Track track) {
+
+        public Line {
+            if (kind != Kind.SLIT && !track.isStraightFromPlaceToPlace()) {
+                throw new IllegalArgumentException(
+                        "A %s runs straight from place to place; only slits, windows and the outline may have arcs and curves."
+                                .formatted(kind.word()));
+            }
+            path(track, List.of());
+        }
+
+        private Path path(List<Point> ends) {
+            return path(track, ends);
+        }
+
+        private static Path path(Track track, List<Point> ends) {
+            return new Path(track.corners(ends));
+        }
+    }
 
     private static final String OUTLINE = "outline";
     private static final String WINDOW = "window";
@@ -61,24 +79,21 @@ public record LinePattern(List<Point> outline, List<List<Point>> windows, List<L
     /** 0.1 mm: of whole counts of less, sizes would lie too far apart. */
     private static final Length FINEST_MEASURE = Length.ofCounts(64);
 
-    /** Nearer than this a place lies on a line: what rounding to whole counts moves the three by. */
-    private static final double ON_LINE = 2;
-
     public LinePattern {
-        outline = List.copyOf(outline);
         windows = List.copyOf(windows);
         lines = List.copyOf(lines);
-        requireRing(OUTLINE, outline);
-        windows.forEach(w -> requireRing(WINDOW, w));
         if (lines.size() > MOST_LINES) {
             throw new IllegalArgumentException(
                     "The pattern has %d lines; at most %d.".formatted(lines.size(), MOST_LINES));
         }
-        long places = places(outline, windows, lines).count();
+        long places = tracks(outline, windows, lines).flatMap(Track::places).count();
         if (places > MOST_PLACES) {
             throw new IllegalArgumentException("The pattern has %d places; at most %d.".formatted(places, MOST_PLACES));
         }
-        for (Point corner : outline) {
+        Track.requireFew(tracks(outline, windows, lines).mapToLong(Track::parts).sum());
+        requireRing(OUTLINE, outline);
+        windows.forEach(w -> requireRing(WINDOW, w));
+        for (Point corner : corners(outline, List.of())) {
             Length reach = Length.max(corner.x(), corner.y());
             if (reach.isMoreThan(Parameter.LARGEST_SIDE)) {
                 throw new IllegalArgumentException("The pattern reaches %s; at most %s."
@@ -87,27 +102,36 @@ public record LinePattern(List<Point> outline, List<List<Point>> windows, List<L
         }
     }
 
-    private static void requireRing(String what, List<Point> corners) {
-        if (corners.size() < 3) {
-            throw new IllegalArgumentException(
-                    "The %s has %d corners; it needs at least 3.".formatted(what, corners.size()));
+    private static void requireRing(String what, Track track) {
+        int corners = corners(track, List.of()).size();
+        if (corners < 3) {
+            throw new IllegalArgumentException("The %s has %d corners; it needs at least 3.".formatted(what, corners));
         }
     }
 
-    private static Stream<Point> places(List<Point> outline, List<List<Point>> windows, List<Line> lines) {
-        return Stream.of(
-                        outline.stream(),
-                        windows.stream().flatMap(List::stream),
-                        lines.stream().flatMap(l -> l.path().points().stream()))
-                .flatMap(points -> points);
+    private static Stream<Track> tracks(Track outline, List<Track> windows, List<Line> lines) {
+        return Stream.of(Stream.of(outline), windows.stream(), lines.stream().map(Line::track))
+                .flatMap(tracks -> tracks);
+    }
+
+    /** Around a ring, the first not repeated. */
+    private static List<Point> corners(Track ring, List<Point> ends) {
+        List<Point> corners = ring.closed().corners(ends);
+        return corners.subList(0, corners.size() - 1);
     }
 
     /** The same moved so that its box begins at the origin. */
-    public static LinePattern atOrigin(List<Point> outline, List<List<Point>> windows, List<Line> lines) {
-        requireRing(OUTLINE, outline);
-        Length left = outline.stream().map(Point::x).reduce(Length::min).orElseThrow();
-        Length low = outline.stream().map(Point::y).reduce(Length::min).orElseThrow();
+    public static LinePattern atOrigin(Track outline, List<Track> windows, List<Line> lines) {
+        List<Point> corners = corners(outline, List.of());
+        Length left = aside(corners.stream().map(Point::x));
+        Length low = aside(corners.stream().map(Point::y));
         return new LinePattern(outline, windows, lines).moved(p -> new Point(p.x().minus(left), p.y().minus(low)));
+    }
+
+    /** A curve that is rounded may come back a count beside the origin: it is not moved for that. */
+    private static Length aside(Stream<Length> places) {
+        Length least = places.reduce(Length::min).orElseThrow();
+        return Math.abs(least.count()) <= 2 ? Length.ZERO : least;
     }
 
     /**
@@ -133,8 +157,8 @@ public record LinePattern(List<Point> outline, List<List<Point>> windows, List<L
     private static final class Reader {
 
         private final long counts;
-        private final List<List<Point>> outlines = new ArrayList<>();
-        private final List<List<Point>> windows = new ArrayList<>();
+        private final List<Track> outlines = new ArrayList<>();
+        private final List<Track> windows = new ArrayList<>();
         private final List<Line> lines = new ArrayList<>();
 
         Reader(long counts) {
@@ -142,31 +166,30 @@ public record LinePattern(List<Point> outline, List<List<Point>> windows, List<L
         }
 
         void read(String part) {
-            String[] words = part.split("\\s+");
-            List<Point> points = Arrays.stream(words).skip(1).map(this::point).toList();
-            String word = words[0].toLowerCase(Locale.ROOT);
-            switch (word) {
-                case OUTLINE -> outlines.add(points);
-                case WINDOW -> windows.add(points);
-                default -> lines.add(line(kind(words[0]), points, part));
+            List<String> words = List.of(part.toLowerCase(Locale.ROOT).split("\\s+"));
+            try {
+                String word = words.get(0);
+                boolean encloses = word.equals(OUTLINE) || word.equals(WINDOW);
+                Optional<Kind> kind = encloses ? Optional.empty() : Optional.of(kind(word));
+                Track track = Track.parse(words.subList(1, words.size()), this::point);
+                if (kind.isPresent()) {
+                    lines.add(new Line(kind.get(), track));
+                } else {
+                    (word.equals(OUTLINE) ? outlines : windows).add(track);
+                }
+            } catch (IllegalArgumentException impossible) {
+                throw new IllegalArgumentException("%s (%s)"
+                        .formatted(impossible.getMessage(), part.length() > 60 ? part.substring(0, 60) + " …" : part));
             }
         }
 
         private static Kind kind(String word) {
             return Arrays.stream(Kind.values())
-                    .filter(k -> k.word().equals(word.toLowerCase(Locale.ROOT)))
+                    .filter(k -> k.word().equals(word))
                     .findFirst()
                     .orElseThrow(() -> new IllegalArgumentException(
                             "A part of a pattern begins with outline, window, mountain, valley or slit, not with (%s)."
                                     .formatted(word)));
-        }
-
-        private static Line line(Kind kind, List<Point> points, String part) {
-            try {
-                return new Line(kind, new Path(points));
-            } catch (IllegalArgumentException impossible) {
-                throw new IllegalArgumentException("%s (%s)".formatted(impossible.getMessage(), part));
-            }
         }
 
         private Point point(String pair) {
@@ -186,7 +209,7 @@ public record LinePattern(List<Point> outline, List<List<Point>> windows, List<L
             } catch (NumberFormatException e) {
                 // told below, in words that say what to change
             }
-            throw new IllegalArgumentException("The place's (%s) must be a number of at most %s."
+            throw new IllegalArgumentException("In a place (%s) must be a number of at most %s."
                     .formatted(number, Parameter.LARGEST_SIDE.times(4).exactText(UnitSystem.INCH)));
         }
     }
@@ -195,17 +218,11 @@ public record LinePattern(List<Point> outline, List<List<Point>> windows, List<L
     public String exactText(UnitSystem wanted) {
         long counts = wanted == UnitSystem.INCH ? Length.COUNTS_PER_INCH : Length.COUNTS_PER_MILLIMETRE;
         List<String> parts = new ArrayList<>();
-        parts.add(text(OUTLINE, outline, counts));
-        windows.forEach(w -> parts.add(text(WINDOW, w, counts)));
-        lines.forEach(l -> parts.add(text(l.kind().word(), l.path().points(), counts)));
+        Function<Point, String> place = p -> number(p.x(), counts) + "," + number(p.y(), counts);
+        parts.add(OUTLINE + " " + outline.text(place));
+        windows.forEach(w -> parts.add(WINDOW + " " + w.text(place)));
+        lines.forEach(l -> parts.add(l.kind().word() + " " + l.track().text(place)));
         return String.join("; ", parts) + (wanted == UnitSystem.INCH ? " in" : " mm");
-    }
-
-    private static String text(String word, List<Point> points, long counts) {
-        return word + " "
-                + points.stream()
-                        .map(p -> number(p.x(), counts) + "," + number(p.y(), counts))
-                        .collect(Collectors.joining(" "));
     }
 
     private static String number(Length length, long counts) {
@@ -224,7 +241,8 @@ public record LinePattern(List<Point> outline, List<List<Point>> windows, List<L
         if (to.equals(from)) {
             return this;
         }
-        Length unit = Length.commonMeasure(places(outline, windows, lines).flatMap(p -> Stream.of(p.x(), p.y())));
+        Length unit = Length.commonMeasure(
+                tracks(outline, windows, lines).flatMap(Track::places).flatMap(p -> Stream.of(p.x(), p.y())));
         if (unit.isLessThan(FINEST_MEASURE)) {
             return moved(p -> new Point(p.x().scaled(to, from), p.y().scaled(to, from)));
         }
@@ -241,7 +259,7 @@ public record LinePattern(List<Point> outline, List<List<Point>> windows, List<L
     private long onGrid(Length unit, ToolGrid grid) {
         Length positions = Length.commonMeasure(lines.stream()
                 .filter(l -> l.kind() != Kind.SLIT)
-                .map(Line::path)
+                .map(l -> l.path(List.of()))
                 .flatMap(path -> path.isUpright()
                         ? Stream.of(path.from().x())
                         : path.isLevel() ? Stream.of(path.from().y()) : Stream.empty()));
@@ -252,73 +270,32 @@ public record LinePattern(List<Point> outline, List<List<Point>> windows, List<L
 
     private LinePattern moved(UnaryOperator<Point> motion) {
         return new LinePattern(
-                moved(outline, motion),
-                windows.stream().map(w -> moved(w, motion)).toList(),
+                outline.moved(motion),
+                windows.stream().map(w -> w.moved(motion)).toList(),
                 lines.stream()
-                        .map(l -> new Line(l.kind(), new Path(moved(l.path().points(), motion))))
+                        .map(l -> new Line(l.kind(), l.track().moved(motion)))
                         .toList());
-    }
-
-    private static List<Point> moved(List<Point> points, UnaryOperator<Point> motion) {
-        return points.stream().map(motion).toList();
-    }
-
-    /** Where the end of one line lies on another, that one has a place too: rounded alike, they still meet. */
-    private LinePattern meeting() {
-        List<Point> ends = lines.stream()
-                .flatMap(l -> Stream.of(l.path().from(), l.path().to()))
-                .distinct()
-                .toList();
-        return new LinePattern(
-                through(outline, true, ends),
-                windows.stream().map(w -> through(w, true, ends)).toList(),
-                lines.stream()
-                        .map(l -> new Line(l.kind(), new Path(through(l.path().points(), false, ends))))
-                        .toList());
-    }
-
-    private static List<Point> through(List<Point> points, boolean closed, List<Point> ends) {
-        List<Point> all = new ArrayList<>();
-        for (int i = 0; i < points.size(); i++) {
-            all.add(points.get(i));
-            if (closed || i + 1 < points.size()) {
-                Point next = points.get((i + 1) % points.size());
-                all.addAll(between(points.get(i), next, ends));
-            }
-        }
-        return all;
-    }
-
-    /** Upright and level stretches stay so, whatever meets them. */
-    private static List<Point> between(Point from, Point to, List<Point> ends) {
-        if (from.x().equals(to.x()) || from.y().equals(to.y())) {
-            return List.of();
-        }
-        LineSegment leg = new LineSegment(from.coordinate(), to.coordinate());
-        return ends.stream()
-                .filter(e -> !e.equals(from) && !e.equals(to) && leg.distance(e.coordinate()) <= ON_LINE)
-                .sorted((a, b) -> Double.compare(leg.p0.distance(a.coordinate()), leg.p0.distance(b.coordinate())))
-                .toList();
     }
 
     /** Its lines numbered in the order they are written. */
-    Piece piece(String name) {
-        return meeting().drawn(name);
-    }
-
-    private Piece drawn(String name) {
-        PieceBuilder piece = Piece.outline(name, outline.toArray(new Point[0]));
-        windows.forEach(piece::hole);
+    public Piece piece(String name) {
+        List<Point> ends = lines.stream()
+                .flatMap(l -> Stream.of(l.track().from(), l.track().to()))
+                .distinct()
+                .toList();
+        PieceBuilder piece = Piece.outline(name, corners(outline, ends).toArray(new Point[0]));
+        windows.forEach(w -> piece.hole(corners(w, ends)));
         int scores = 0;
         int slits = 0;
         for (Line line : lines) {
+            Path path = line.path(ends);
             if (line.kind() == Kind.SLIT) {
                 slits++;
-                piece.slit(new Slit("slit " + slits, line.path()));
+                piece.slit(new Slit("slit " + slits, path));
             } else {
                 scores++;
                 piece.score(new ScoreLine(
-                        "score " + scores, line.path(), line.kind() == Kind.MOUNTAIN ? Fold.MOUNTAIN : Fold.VALLEY));
+                        "score " + scores, path, line.kind() == Kind.MOUNTAIN ? Fold.MOUNTAIN : Fold.VALLEY));
             }
         }
         return piece.build();

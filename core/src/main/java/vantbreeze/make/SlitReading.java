@@ -45,6 +45,8 @@ public final class SlitReading {
                         new Setting(false, slit.from().y()),
                         slit.from().x(),
                         slit.to().x());
+            } else if (slit.path().isCurved()) {
+                byHand.add("lay the template on and cut the curved %s through both with a knife".formatted(slit.id()));
             } else {
                 byHand.add(
                         "cut the %s %s by hand".formatted(slit.path().isStraight() ? "slanting" : "bent", slit.id()));

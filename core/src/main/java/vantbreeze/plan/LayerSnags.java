@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.Polygon;
 import vantbreeze.layer.Closure;
 import vantbreeze.layer.Dressing;
@@ -19,6 +20,7 @@ import vantbreeze.structure.Panel;
 import vantbreeze.structure.Piece;
 import vantbreeze.structure.Regions;
 import vantbreeze.structure.Side;
+import vantbreeze.structure.Slit;
 import vantbreeze.structure.Stage;
 
 /** Looks over what is laid on the panels. */
@@ -42,6 +44,7 @@ final class LayerSnags {
         LayerSnags snags = new LayerSnags(draft);
         snags.dropped();
         if (draft.work().foldsFlat()) {
+            snags.overSlits();
             snags.upsideDown();
             snags.pockets();
             snags.showsThrough();
@@ -100,6 +103,25 @@ final class LayerSnags {
                     place(dropped.face().panel()),
                     "The %s gets nothing in layer %d: it would be narrower than %s or leave what it lies on."
                             .formatted(dropped.face().label(), dropped.layer(), ruler.about(Dressing.NARROWEST)));
+        }
+    }
+
+    /** What is tucked into a slit, or stands up out of it, needs it open. */
+    private void overSlits() {
+        for (Piece piece : work.structure().pieces()) {
+            for (Slit slit : piece.slits()) {
+                LineString way = slit.path().lineString();
+                work.dressing().mats().stream()
+                        .filter(m -> m.layer() == 1
+                                && m.face().panel().piece().equals(piece.name())
+                                && m.outline().intersection(way).getLength() > 0)
+                        .forEach(m -> add(
+                                Snag.Code.MAT_OVER_SLIT,
+                                Severity.NOTE,
+                                place(m.face().panel()),
+                                "The %s on the %s covers %s: cut it through the paper too once that is glued, or leave this face bare."
+                                        .formatted(m.kind().word(), m.face().label(), slit.id())));
+            }
         }
     }
 

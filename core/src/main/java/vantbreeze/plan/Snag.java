@@ -24,6 +24,7 @@ public record Snag(Code code, Severity severity, Place place, String text, List<
         PANEL_TOO_NARROW,
         CLOSES_DIFFERENTLY,
         MAT_DROPPED,
+        MAT_OVER_SLIT,
         UPSIDE_DOWN,
         SHOWS_THROUGH,
         NO_MESSAGE_ROOM,

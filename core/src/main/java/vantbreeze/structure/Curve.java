@@ -3,6 +3,7 @@ package vantbreeze.structure;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import org.locationtech.jts.algorithm.Angle;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.LinearRing;
 
@@ -63,6 +64,25 @@ public sealed interface Curve {
     /** A cubic curve of Bernstein and Bézier. */
     record Cubic(Coordinate from, Coordinate leaving, Coordinate arriving, Coordinate to) implements Curve {
 
+        /**
+         * How many straight lines follow the curve to within a tolerance: they miss it by at most 6 M / 8 n², where M is the larger
+         * second difference of its points.
+         */
+        public int parts(double tolerance) {
+            double bend = Math.max(
+                    Math.hypot(from.x - 2 * leaving.x + arriving.x, from.y - 2 * leaving.y + arriving.y),
+                    Math.hypot(leaving.x - 2 * arriving.x + to.x, leaving.y - 2 * arriving.y + to.y));
+            return (int) Math.max(1, Math.ceil(Math.sqrt(0.75 * bend / tolerance)));
+        }
+
+        Cubic scaled(double x, double y) {
+            return new Cubic(
+                    new Coordinate(x * from.x, y * from.y),
+                    new Coordinate(x * leaving.x, y * leaving.y),
+                    new Coordinate(x * arriving.x, y * arriving.y),
+                    new Coordinate(x * to.x, y * to.y));
+        }
+
         /** @param t 0 at its beginning, 1 at its end */
         public Coordinate at(double t) {
             double u = 1 - t;
@@ -93,13 +113,17 @@ public sealed interface Curve {
 
     /** @return the ring from its first corner round to it again */
     static List<Curve> of(LinearRing ring) {
-        Coordinate[] c = ring.getCoordinates();
+        return of(ring.getCoordinates());
+    }
+
+    /** @param c the corners from end to end, no two in a row the same */
+    static List<Curve> of(Coordinate[] c) {
         List<Curve> curves = new ArrayList<>();
         int i = 0;
         while (i < c.length - 1) {
             int end = endOfArc(c, i);
             int smooth = endOfSmooth(c, i);
-            if (end - i >= FEWEST_EDGES && (end >= smooth || turned(c, i, end) >= LEAST_ARC)) {
+            if (isArc(c, i, end) || end - i >= FEWEST_EDGES && end >= smooth) {
                 Circle circle = Circle.through(c[i], c[(i + end) / 2], c[end]);
                 int middle = (i + end) / 2;
                 curves.add(circle.arc(c[i], c[middle]));
@@ -114,6 +138,10 @@ public sealed interface Curve {
             }
         }
         return List.copyOf(curves);
+    }
+
+    private static boolean isArc(Coordinate[] c, int begin, int end) {
+        return end - begin >= FEWEST_EDGES && turned(c, begin, end) >= LEAST_ARC;
     }
 
     /** The last corner up to which all lie on one circle; at most three quarters round, so that three points fix it well. */
@@ -139,7 +167,7 @@ public sealed interface Curve {
     /** The last corner up to which all between turn as little as where a curve was flattened. */
     private static int endOfSmooth(Coordinate[] c, int begin) {
         int end = begin + 1;
-        while (end < c.length - 1 && isFlattened(c[end - 1], c[end], c[end + 1])) {
+        while (end < c.length - 1 && isFlattened(c[end - 1], c[end], c[end + 1]) && !isArc(c, end, endOfArc(c, end))) {
             end++;
         }
         return end;
@@ -190,7 +218,7 @@ public sealed interface Curve {
     record Circle(Coordinate middle, double radius, boolean anticlockwise) {
 
         /** @return null where the three lie on a line */
-        static Circle through(Coordinate a, Coordinate b, Coordinate c) {
+        public static Circle through(Coordinate a, Coordinate b, Coordinate c) {
             double bx = b.x - a.x;
             double by = b.y - a.y;
             double cx = c.x - a.x;
@@ -204,6 +232,18 @@ public sealed interface Curve {
             double x = (cy * bb - by * cc) / d;
             double y = (bx * cc - cx * bb) / d;
             return new Circle(new Coordinate(a.x + x, a.y + y), Math.hypot(x, y), d > 0);
+        }
+
+        /** By how much it turns on its way from one place to another, in radians, less than nothing where it goes clockwise. */
+        public double turn(Coordinate from, Coordinate to) {
+            double turn = Angle.normalizePositive(Angle.angle(middle, to) - Angle.angle(middle, from));
+            return anticlockwise ? turn : turn - 2 * Math.PI;
+        }
+
+        /** Where it is after turning so far from a place. */
+        public Coordinate at(Coordinate from, double turn) {
+            double angle = Angle.angle(middle, from) + turn;
+            return new Coordinate(middle.x + radius * Math.cos(angle), middle.y + radius * Math.sin(angle));
         }
 
         Arc arc(Coordinate from, Coordinate to) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.LineSegment;
+import org.locationtech.jts.geom.LineString;
 
 /**
  * The way of a score or a slit across its piece: straight, or bent at places between its ends.
@@ -53,6 +54,24 @@ public record Path(List<Point> points) {
                     points.get(i - 1).coordinate(), points.get(i).coordinate()));
         }
         return legs;
+    }
+
+    /** As a blade follows it: arcs and curves that were flattened are such again. */
+    public List<Curve> curves() {
+        return Curve.of(coordinates());
+    }
+
+    private Coordinate[] coordinates() {
+        return points.stream().map(Point::coordinate).toArray(Coordinate[]::new);
+    }
+
+    /** In counts of 1/640 mm. */
+    public LineString lineString() {
+        return Piece.GEOMETRY.createLineString(coordinates());
+    }
+
+    public boolean isCurved() {
+        return curves().stream().anyMatch(c -> !(c instanceof Curve.Straight));
     }
 
     /** Straight within what rounding does to the places that other lines meet it at. */

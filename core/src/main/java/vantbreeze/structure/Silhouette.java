@@ -41,30 +41,13 @@ public record Silhouette(String name, boolean isMirrored, List<Segment> segments
             return new Coordinate(1 - c.x, c.y);
         }
 
-        /** A place on the curve. */
-        private Coordinate at(double t) {
-            double u = 1 - t;
-            Coordinate a = controls.get(0);
-            Coordinate b = controls.get(1);
-            return new Coordinate(
-                    u * u * u * from.x + 3 * u * u * t * a.x + 3 * u * t * t * b.x + t * t * t * to.x,
-                    u * u * u * from.y + 3 * u * u * t * a.y + 3 * u * t * t * b.y + t * t * t * to.y);
+        private Curve.Cubic cubic() {
+            return new Curve.Cubic(from, controls.get(0), controls.get(1), to);
         }
 
-        /**
-         * How many straight lines follow the curve to within a tolerance: they miss it by at most 6 M / 8 n², where M is the larger
-         * second difference of its points.
-         */
-        private int parts(double width, double height, double tolerance) {
-            if (isStraight()) {
-                return 1;
-            }
-            Coordinate a = controls.get(0);
-            Coordinate b = controls.get(1);
-            double bend = Math.max(
-                    Math.hypot(width * (from.x - 2 * a.x + b.x), height * (from.y - 2 * a.y + b.y)),
-                    Math.hypot(width * (a.x - 2 * b.x + to.x), height * (a.y - 2 * b.y + to.y)));
-            return (int) Math.max(1, Math.ceil(Math.sqrt(0.75 * bend / tolerance)));
+        /** How many straight lines follow it so large. */
+        private int parts(double width, double height) {
+            return isStraight() ? 1 : cubic().scaled(width, height).parts(TOLERANCE_COUNTS);
         }
     }
 
@@ -158,9 +141,9 @@ public record Silhouette(String name, boolean isMirrored, List<Segment> segments
         List<Coordinate> ring = new ArrayList<>();
         for (Segment s : segments) {
             add(ring, scaled(s.from(), width, height));
-            int parts = s.parts(width.count(), height.count(), TOLERANCE_COUNTS);
+            int parts = s.parts(width.count(), height.count());
             for (int i = 1; i < parts; i++) {
-                add(ring, scaled(s.at((double) i / parts), width, height));
+                add(ring, scaled(s.cubic().at((double) i / parts), width, height));
             }
         }
         ring.add(ring.get(0).copy());

@@ -193,12 +193,14 @@ record PieceTasks(Drafts drafts, Structure structure, List<Part> parts, String s
             return;
         }
         List<String> touched = List.of(part);
-        drafts.add(
-                        "mark/slit/" + part,
-                        custom,
-                        new Work.Mark(piece, Side.FACE, slitEnds(piece), List.of()),
-                        touched,
-                        mechanism)
+        List<Work.MarkedLine> ends = slitEnds(piece);
+        if (ends.isEmpty()) {
+            drafts.add("slit/" + part, custom, new Work.Slit(piece), touched, mechanism)
+                    .with(Hazard.BLADES)
+                    .after(shaped.stream());
+            return;
+        }
+        drafts.add("mark/slit/" + part, custom, new Work.Mark(piece, Side.FACE, ends, List.of()), touched, mechanism)
                 .after(shaped.stream());
         drafts.add("slit/" + part, custom, new Work.Slit(piece), touched, mechanism)
                 .with(Hazard.BLADES)
@@ -207,9 +209,13 @@ record PieceTasks(Drafts drafts, Structure structure, List<Part> parts, String s
                 .after(Stream.of("slit/" + part));
     }
 
+    /** A curved one comes with the template. */
     private static List<Work.MarkedLine> slitEnds(Piece piece) {
         Map<Work.MarkedLine, Set<Length>> lines = new LinkedHashMap<>();
         for (Slit slit : piece.slits()) {
+            if (slit.path().isCurved()) {
+                continue;
+            }
             boolean level = slit.isLevel();
             for (Point end : slit.path().points()) {
                 lines.computeIfAbsent(

@@ -189,11 +189,11 @@ public final class Words {
 
     private Wording mark(Work.Mark mark) {
         boolean slits = mark.ruler().isEmpty();
+        String which = mark.piece().slits().stream().anyMatch(s -> s.path().isCurved())
+                ? "the ends of every slit without a curve in pencil"
+                : "the ends of every slit in pencil";
         return new Wording(
-                "%s, mark %s:"
-                        .formatted(
-                                sideUp(mark.side()),
-                                slits ? "the ends of every slit in pencil" : "in pencil where the ruler goes"),
+                "%s, mark %s:".formatted(sideUp(mark.side()), slits ? which : "in pencil where the ruler goes"),
                 slits
                         ? mark.slits().stream().map(this::marks).toList()
                         : mark.ruler().stream().map(m -> m.text(ruler)).toList(),

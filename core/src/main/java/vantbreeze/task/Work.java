@@ -1,5 +1,6 @@
 package vantbreeze.task;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.locationtech.jts.geom.Polygon;
@@ -177,7 +178,14 @@ public sealed interface Work {
 
         @Override
         public List<Tool> tools() {
-            return List.of(Tool.TRIMMER, Tool.KNIFE, Tool.RULER, Tool.CUTTING_MAT);
+            boolean curved = piece.slits().stream().anyMatch(s -> s.path().isCurved());
+            boolean others = piece.slits().stream().anyMatch(s -> !s.path().isCurved());
+            List<Tool> tools = new ArrayList<>(curved ? List.of(Tool.TEMPLATE) : List.of());
+            tools.addAll(
+                    others
+                            ? List.of(Tool.TRIMMER, Tool.KNIFE, Tool.RULER, Tool.CUTTING_MAT)
+                            : List.of(Tool.KNIFE, Tool.CUTTING_MAT));
+            return tools;
         }
     }
 

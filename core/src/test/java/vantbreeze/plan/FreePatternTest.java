@@ -11,6 +11,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.LineSegment;
+import org.locationtech.jts.geom.LinearRing;
 import vantbreeze.catalogue.FoldCatalogue;
 import vantbreeze.catalogue.LinePattern;
 import vantbreeze.fold.FlatFolder;
@@ -20,6 +23,9 @@ import vantbreeze.fold.PoseSolver;
 import vantbreeze.make.TemplateReading;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.UnitSystem;
+import vantbreeze.structure.Curve;
+import vantbreeze.structure.Path;
+import vantbreeze.structure.Piece;
 import vantbreeze.structure.ScoreLine;
 import vantbreeze.structure.Structure;
 
@@ -144,7 +150,8 @@ class FreePatternTest {
     @ValueSource(
             strings = {
                 "outline 1,2 5,2 5,6 1,6; valley 3,2 3,6 in",
-                "outline 0,0 40,0 40,70.5 0,70.5; mountain 20,0 18.0015625,35 20,70.5; slit 3,3 3.7,4; window 4,4 5,4 5,5 mm"
+                "outline 0,0 40,0 40,70.5 0,70.5; mountain 20,0 18.0015625,35 20,70.5; slit 3,3 3.7,4; window 4,4 5,4 5,5 mm",
+                "outline 9,1 49,1 arc 59.37,41.1 49,71 arc -3.7,40 9,1; valley 29,1 29,71; slit 14,9 curve 20,3.3 21,40 14,50 mm"
             })
     void textReadsBackAsThePattern(String text) {
         LinePattern pattern = LinePattern.parse(text, UnitSystem.METRIC);
@@ -152,7 +159,7 @@ class FreePatternTest {
             assertThat(LinePattern.parse(pattern.exactText(units), UnitSystem.INCH))
                     .isEqualTo(pattern);
         }
-        assertThat(pattern.outline().get(0).x().count()).isZero();
+        assertThat(pattern.piece("sheet").lowerLeft().x().count()).isBetween(-2L, 2L);
     }
 
     @ParameterizedTest
@@ -165,6 +172,12 @@ class FreePatternTest {
                 "outline 0,0 4,0 4,4; valley 1,x 2,2 | (x) must be a number",
                 "outline 0,0 4,0 4,4; valley 1 2,2 | two numbers",
                 "outline 0,0 4,0 4,4; valley 1,1 1,1 | twice in a row",
+                "outline 0,0 4,0 4,4; valley 1,1 arc 2,3 3,1 | only slits, windows and the outline",
+                "outline 0,0 4,0 4,4; slit 1,1 arc 2,3 | needs two places",
+                "outline 0,0 4,0 4,4; slit 1,1 curve 2,3 3,3 | needs three places",
+                "outline 0,0 4,0 4,4; slit 1,1 arc 2,2 3,3 | must not lie on one line",
+                "outline 0,0 4,0 4,4; slit 1,1 arc 2,2 1,1 | end elsewhere",
+                "outline 0,0 4,0 4,4; slit 0,0 arc 40,0.001 20,0 in | too long or too many",
                 "outline 0,0 4000,0 4000,4 | at most 160 in",
                 "outline 0,0 41,0 41,4 in | at most 40 in"
             })
@@ -198,6 +211,95 @@ class FreePatternTest {
         Plan plan = plan(
                 "outline 0,0 6,0 6,6 0,6; mountain 3,0 2,3; mountain 2,3 3,6; mountain 0,3 2,3; valley 2,3 6,4 in");
         assertThat(plan.snags()).anyMatch(s -> s.text().contains("Kawasaki"));
+    }
+
+    /** A half disc and a round window: areas and chords of circles (Euclid III, Archimedes), and the arcs are such again. */
+    @Test
+    void arcsAreCutAsArcs() {
+        Plan plan = plan("outline 0,0 8,0 8,3 arc 4,7 0,3; valley 4,0 4,7; window 1,1 arc 2,2 3,1 arc 2,0 1,1;"
+                + " slit 5,1 arc 6,2 7,1; slit 5,0.5 curve 5,1 7,0 7,0.5 in");
+        Piece sheet = plan.structure().pieces().get(0);
+        double inch = Length.COUNTS_PER_INCH;
+        assertThat(sheet.polygon().getArea() / inch / inch).isCloseTo(24 + 8 * Math.PI - Math.PI, within(0.005));
+        assertThat(Curve.of((LinearRing) sheet.polygon().getExteriorRing()))
+                .filteredOn(c -> c instanceof Curve.Arc)
+                .isNotEmpty()
+                .allSatisfy(c -> assertThat(((Curve.Arc) c).radius()).isCloseTo(4 * inch, within(1.5)));
+        assertThat(sheet.slits().get(0).path().curves())
+                .hasSize(2)
+                .allSatisfy(c -> assertThat(c)
+                        .isInstanceOfSatisfying(
+                                Curve.Arc.class, a -> assertThat(a.radius()).isCloseTo(inch, within(1.5))));
+        assertThat(sheet.slits().get(1).path().curves())
+                .allSatisfy(c -> assertThat(c).isInstanceOf(Curve.Cubic.class));
+        assertThat(sheet.slits()).hasSize(2);
+        assertThat(plan.steps().stream().map(s -> s.text()))
+                .anyMatch(t -> t.contains("cut the curved slit 1 through both"))
+                .noneMatch(t -> t.contains("the ends of every slit"));
+        assertThat(plan.snags())
+                .filteredOn(s -> s.code() == Snag.Code.MAT_OVER_SLIT)
+                .extracting(Snag::text)
+                .hasSize(2)
+                .allSatisfy(t -> assertThat(t).containsPattern("panel 2 .*covers slit [12]: cut it through the paper"));
+    }
+
+    /** Wherever three places lie, all corners of their arc are on their circle and no chord leaves it by more than 0.02 mm. */
+    @Test
+    void anyArcIsFollowedClosely() {
+        Random random = new Random(5);
+        for (int i = 0; i < 300; i++) {
+            double r = 1.5 + random.nextInt(60);
+            double begin = random.nextDouble() * 2 * Math.PI;
+            double turn = (0.2 + random.nextDouble() * 5.5) * (random.nextBoolean() ? 1 : -1);
+            double[] at = {begin, begin + turn * (0.2 + 0.6 * random.nextDouble()), begin + turn};
+            String[] places = new String[3];
+            for (int k = 0; k < 3; k++) {
+                places[k] = String.format(Locale.ROOT, "%.6f,%.6f", 75 + r * Math.cos(at[k]), 75 + r * Math.sin(at[k]));
+            }
+            Path slit = LinePattern.parse(
+                            "outline 0,0 150,0 150,150 0,150; slit %s arc %s %s mm".formatted((Object[]) places),
+                            UnitSystem.METRIC)
+                    .piece("sheet")
+                    .slits()
+                    .get(0)
+                    .path();
+            Coordinate middle = new Coordinate(75 * 640, 75 * 640);
+            /* Three rounded places fix a circle the worse the shorter its arc is. */
+            double fixed = 3 + 20 / (turn * turn);
+            double length = 0;
+            for (LineSegment leg : slit.legs()) {
+                assertThat(leg.p0.distance(middle)).isCloseTo(r * 640, within(fixed));
+                assertThat(leg.distance(middle)).isCloseTo(r * 640, within(fixed + 12.8));
+                length += leg.getLength();
+            }
+            assertThat(length).isCloseTo(Math.abs(turn) * r * 640, within(Math.abs(turn) * (fixed + 13) + 3));
+            assertThat(slit.isCurved()).isTrue();
+        }
+    }
+
+    /** A tongue: scored across the foot of an arc it stands up, and the score ends where the arc does or on its way. */
+    @ParameterizedTest
+    @ValueSource(strings = {"5,1 7,1", "5.2,1.6 6.8,1.6"})
+    void aScoreEndsOnACurvedSlit(String score) {
+        Plan plan =
+                plan("outline 0,0 8,0 8,4 0,4; mountain 4,0 4,4; slit 5,1 arc 6,2 7,1; valley %s in".formatted(score));
+        Structure sheet = plan.structure();
+        assertThat(sheet.pieces().get(0).slits()).hasSize(1);
+        assertThat(sheet.panels()).hasSize(3);
+        assertThat(sheet.pieces().get(0).slits().get(0).path().isCurved()).isTrue();
+    }
+
+    /** As heavy as it may be: hundreds of corners on curves. */
+    @Test
+    void theHeaviestCurvesTakeNotSeconds() {
+        StringBuilder text = new StringBuilder("outline 0,0 40,0 40,30 0,30; mountain 20,0 20,30");
+        for (int i = 0; i < 20; i++) {
+            text.append(String.format(Locale.ROOT, "; slit 1,%1$d.2 arc 8,%1$d.9 15,%1$d.2", i + 1));
+        }
+        plan(text + " in");
+        long begin = System.nanoTime();
+        plan(text + " in");
+        assertThat((System.nanoTime() - begin) / 1e9).isLessThan(3);
     }
 
     @Test

@@ -24,6 +24,10 @@ public final class TestBriefs {
             "outline 0,0 9,0 9,6 0,6; mountain 3.25,0 2.75,3 3.25,6; valley 6.25,0 5.75,3 6.25,6;"
                     + " mountain 0,3 2.75,3; valley 2.75,3 5.75,3; mountain 5.75,3 9,3 in";
 
+    /** A fold-over with a round-headed outline and a tongue cut along half a circle of 1/2 in. */
+    public static final String TONGUE =
+            "outline 0,0 8,0 8,4 arc 4,5 0,4; valley 4,0 4,5; slit 5,1 arc 5.5,1.5 6,1; slit 1,1 curve 1,2 3,0 3,1 in";
+
     public static String gatefold(String width, String height) {
         return zFold(width, height).replace("z-fold", "gatefold").replace("letter", "12x12");
     }

@@ -19,6 +19,7 @@ import vantbreeze.part.Part;
 import vantbreeze.server.cutting.CuttingJson;
 import vantbreeze.server.outline.PathData;
 import vantbreeze.server.plan.LengthJson;
+import vantbreeze.structure.Curve;
 import vantbreeze.structure.FlatMotion;
 import vantbreeze.structure.Fold;
 import vantbreeze.structure.Path;
@@ -99,7 +100,7 @@ final class CutSvg {
         Point corner = part.piece().lowerLeft();
         svg.outline(outline);
         for (Slit slit : part.piece().slits()) {
-            svg.line(Layer.SLIT, mm(slit.path(), corner));
+            svg.slit(mm(slit.path(), corner));
         }
         for (ScoreLine score : part.piece().scores()) {
             svg.score(score.fold() == Fold.MOUNTAIN ? Layer.MOUNTAIN : Layer.VALLEY, mm(score.path(), corner));
@@ -167,7 +168,7 @@ final class CutSvg {
             boolean goesOn = i + 1 < lines.size() && line.goesOnIn(lines.get(i + 1));
             if (!goesOn) {
                 switch (line.kind()) {
-                    case SLIT -> line(Layer.SLIT, points);
+                    case SLIT -> slit(points);
                     case MOUNTAIN -> score(Layer.MOUNTAIN, points);
                     case VALLEY -> score(Layer.VALLEY, points);
                     case DRAWN -> line(Layer.DRAW, points);
@@ -218,6 +219,14 @@ final class CutSvg {
                 .map(c -> new double[] {c.x, c.y})
                 .toList());
         add(layer, closed ? d + " Z" : d);
+    }
+
+    /** A curved one as such. */
+    private void slit(List<double[]> points) {
+        Coordinate[] counts = points.stream()
+                .map(p -> new Coordinate(p[0] * Length.COUNTS_PER_MILLIMETRE, p[1] * Length.COUNTS_PER_MILLIMETRE))
+                .toArray(Coordinate[]::new);
+        add(Layer.SLIT, data.along(Curve.of(counts)));
     }
 
     private void line(Layer layer, List<double[]> points) {

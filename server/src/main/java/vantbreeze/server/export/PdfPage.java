@@ -107,7 +107,11 @@ final class PdfPage implements AutoCloseable {
     }
 
     private void ring(LinearRing ring, Function<Coordinate, double[]> at) {
-        List<Curve> curves = Curve.of(ring);
+        along(Curve.of(ring), at, true);
+    }
+
+    /** @param curves each beginning where the one before ends */
+    void along(List<Curve> curves, Function<Coordinate, double[]> at, boolean closed) {
         draw(() -> {
             double[] begin = at.apply(curves.get(0).from());
             content.moveTo(pt(begin[0]), pt(begin[1]));
@@ -123,7 +127,9 @@ final class PdfPage implements AutoCloseable {
                     content.lineTo(pt(end[0]), pt(end[1]));
                 }
             }
-            content.closePath();
+            if (closed) {
+                content.closePath();
+            }
             content.stroke();
         });
     }

@@ -1,5 +1,6 @@
 package vantbreeze.server.export;
 
+import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.LineSegment;
 import vantbreeze.measure.Length;
 import vantbreeze.structure.Fold;
@@ -34,7 +35,7 @@ final class PieceDrawing {
 
     void draw(Piece piece) {
         page.stroke(0.25, 0);
-        page.region(piece.polygon(), c -> new double[] {x(mm(c.x)), y(mm(c.y))});
+        page.region(piece.polygon(), this::at);
         for (ScoreLine score : piece.scores()) {
             if (score.fold() == Fold.VALLEY) {
                 page.stroke(0.2, 0.2, 2.4, 1.4);
@@ -45,7 +46,7 @@ final class PieceDrawing {
         }
         page.stroke(0.45, 0);
         for (Slit slit : piece.slits()) {
-            line(slit.path());
+            page.along(slit.path().curves(), this::at, false);
         }
     }
 
@@ -53,6 +54,10 @@ final class PieceDrawing {
         for (LineSegment leg : path.legs()) {
             page.line(x(mm(leg.p0.x)), y(mm(leg.p0.y)), x(mm(leg.p1.x)), y(mm(leg.p1.y)));
         }
+    }
+
+    private double[] at(Coordinate place) {
+        return new double[] {x(mm(place.x)), y(mm(place.y))};
     }
 
     private static double mm(double counts) {

@@ -27,8 +27,13 @@ public record PathData(double height) {
 
     /** @param ring in counts, y up */
     public String of(LinearRing ring) {
+        return along(Curve.of(ring)) + " Z";
+    }
+
+    /** @param curves in counts, y up, each beginning where the one before ends */
+    public String along(List<Curve> curves) {
         StringBuilder d = new StringBuilder();
-        for (Curve curve : Curve.of(ring)) {
+        for (Curve curve : curves) {
             if (d.isEmpty()) {
                 d.append('M').append(at(curve.from()));
             }
@@ -42,7 +47,7 @@ public record PathData(double height) {
                 d.append(" L").append(at(curve.to()));
             }
         }
-        return d.append(" Z").toString();
+        return d.toString();
     }
 
     /** @param mm y up, from each straight to the next */

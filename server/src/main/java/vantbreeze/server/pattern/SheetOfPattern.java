@@ -15,9 +15,9 @@ import org.locationtech.jts.algorithm.Area;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.LineSegment;
 import vantbreeze.catalogue.LinePattern;
+import vantbreeze.catalogue.Track;
 import vantbreeze.measure.Length;
 import vantbreeze.server.web.FieldsRefused;
-import vantbreeze.structure.Path;
 import vantbreeze.structure.Point;
 
 /**
@@ -128,7 +128,8 @@ final class SheetOfPattern {
                     if (isOpening) {
                         rings.add(withoutStraight(way.subList(0, way.size() - 1), true));
                     } else {
-                        lines.add(new LinePattern.Line(KINDS.get(edge.kind()), new Path(withoutStraight(way, false))));
+                        lines.add(new LinePattern.Line(
+                                KINDS.get(edge.kind()), Track.through(withoutStraight(way, false))));
                     }
                 }
             }
@@ -141,10 +142,13 @@ final class SheetOfPattern {
             throw new FieldsRefused("fold.edges_assignment", "", "M or V", "Nothing is scored in this pattern.");
         }
         lines.sort(Comparator.comparing(LinePattern.Line::kind)
-                .thenComparing(l -> l.path().from().x())
-                .thenComparing(l -> l.path().from().y()));
+                .thenComparing(l -> l.track().from().x())
+                .thenComparing(l -> l.track().from().y()));
         try {
-            return LinePattern.atOrigin(rings.get(0), rings.subList(1, rings.size()), lines);
+            return LinePattern.atOrigin(
+                    Track.through(rings.get(0)),
+                    rings.subList(1, rings.size()).stream().map(Track::through).toList(),
+                    lines);
         } catch (IllegalArgumentException tooMuch) {
             throw new FieldsRefused("fold", "", "a flat pattern", tooMuch.getMessage());
         }

@@ -181,8 +181,9 @@ public record PieceJson(
         return reading instanceof SquareReading ? null : "by the template";
     }
 
+    /** @param path of SVG 1.1 in mm, y down from the piece's upper edge, arcs and curves as such */
     @Schema(name = "Slit")
-    public record SlitJson(String id, List<double[]> path) {}
+    public record SlitJson(String id, String path) {}
 
     @Schema(name = "Glue")
     public record GlueJson(Side side, List<double[]> points, List<List<double[]>> holes) {
@@ -205,10 +206,11 @@ public record PieceJson(
             List<Handle> handles,
             UnitSystem units) {
         Piece piece = card.piece();
+        PathData drawn = new PathData(piece.size().height().millimetres());
         return new PieceJson(
                 piece.name(),
                 SizeJson.of(piece.size(), units),
-                new PathData(piece.size().height().millimetres()).of(piece.polygon()),
+                drawn.of(piece.polygon()),
                 panels.stream()
                         .filter(p -> p.piece().equals(piece.name()))
                         .map(p -> new PanelJson(
@@ -223,7 +225,7 @@ public record PieceJson(
                         .toList(),
                 card.settings().stream().map(s -> SettingJson.of(s, units)).toList(),
                 piece.slits().stream()
-                        .map(s -> new SlitJson(s.id(), points(s.path())))
+                        .map(s -> new SlitJson(s.id(), drawn.along(s.path().curves())))
                         .toList(),
                 glue.stream()
                         .filter(g -> g.panel().piece().equals(piece.name()))

@@ -228,6 +228,32 @@ class FormatApiTest extends TestApplication {
         assertThat(drawn).as("four tabs, each in one go").isEqualTo(4);
     }
 
+    /** A curved slit is one line of arcs wherever it goes: half a circle of 1/2 in is 19.9 mm long, cut off a sheet as well. */
+    @Test
+    void aCurvedSlitIsCutInArcs() throws Exception {
+        ObjectNode brief = (ObjectNode) json.readTree(TestBriefs.gatefold("4 in", "5 in"));
+        brief.put("fold", "free-pattern");
+        ((ObjectNode) brief.get("basis")).putNull("width").putNull("height");
+        ((ObjectNode) brief.get("parameters")).put("pattern", TestBriefs.TONGUE);
+        String id = project("Tongue", brief.toString());
+        JsonNode plan = read(send(
+                post("/api/cuttings"),
+                "{\"cards\": [{\"project\": \"%s\", \"count\": 1}], \"keepsGrain\": true, \"twoAtOnce\": false, \"seconds\": 1, \"pins\": []}"
+                        .formatted(id)));
+        for (String what : List.of(
+                "part.svg?part=piece/sheet",
+                "sheet.svg?sheet=1&plan=" + plan.get("id").asString())) {
+            List<String> slits = paths(got(id, what), "slit");
+            assertThat(slits).as(what).hasSize(2);
+            assertThat(slits.get(0)).matches("M[^A-Z]+( A[^A-Z]+)+");
+            assertThat(length(slits.get(0))).isCloseTo(Math.PI * 12.7, within(0.01));
+            assertThat(slits.get(1)).matches("M[^A-Z]+( C[^A-Z]+)+");
+        }
+        JsonNode piece =
+                read(send(post("/api/plans"), brief.toString())).get("pieces").get(0);
+        assertThat(length(piece.get("slits").get(0).get("path").asString())).isCloseTo(Math.PI * 12.7, within(0.01));
+    }
+
     /** Any drawing of straight lines, arcs and curves, in any unit: a circle of 10 mm is 31.4 mm around. */
     @Test
     void foreignDrawingsAreReadInTheirUnits() throws Exception {

@@ -128,18 +128,36 @@ class PatternApiTest extends TestApplication {
         return read(send("/api/patterns", asked(fold)).andExpect(status().isOk()));
     }
 
+    private ObjectNode brief(String written) {
+        ObjectNode brief = (ObjectNode) json.readTree(TestBriefs.zFold("4 in", "5 in"));
+        brief.put("fold", "free-pattern").put("sheet", "12x12");
+        ((ObjectNode) brief.get("parameters")).put("pattern", written);
+        ((ObjectNode) brief.get("basis")).putNull("width").putNull("height");
+        return brief;
+    }
+
+    private JsonNode fileOf(ObjectNode brief) throws Exception {
+        JsonNode project = read(send(
+                "/api/projects", json.createObjectNode().put("name", "pattern").set("brief", brief)));
+        return read(http.perform(get("/api/projects/" + project.get("id").asString() + "/exports/pattern.fold")));
+    }
+
+    /** The format has straight edges only: a curved slit is one bent line again, as many windows and slits as there were. */
+    @Test
+    void curvedSlitsComeBackAsOneLineEach() throws Exception {
+        String again = taken(fileOf(brief(TestBriefs.TONGUE)))
+                .get("parameters")
+                .get("pattern")
+                .asString();
+        assertThat(again.split("slit")).hasSize(3);
+        assertThat(again.split("valley")).hasSize(2);
+    }
+
     /** Zigzags out of this application: each comes back as one line that bends, and the card closes alike. */
     @Test
     void aPatternWithBentScoresComesBackAsItWas() throws Exception {
-        ObjectNode brief = (ObjectNode) json.readTree(TestBriefs.zFold("4 in", "5 in"));
-        brief.put("fold", "free-pattern").put("sheet", "12x12");
-        ((ObjectNode) brief.get("parameters")).put("pattern", TestBriefs.ZIGZAGS);
-        ((ObjectNode) brief.get("basis")).putNull("width").putNull("height");
-        JsonNode project = read(send(
-                "/api/projects", json.createObjectNode().put("name", "zigzag").set("brief", brief)));
-        JsonNode file =
-                read(http.perform(get("/api/projects/" + project.get("id").asString() + "/exports/pattern.fold")));
-        JsonNode again = taken(file);
+        ObjectNode brief = brief(TestBriefs.ZIGZAGS);
+        JsonNode again = taken(fileOf(brief));
         assertThat(again.get("fold").asString()).isEqualTo("free-pattern");
         assertThat(again.get("parameters").get("pattern").asString())
                 .contains("mountain 3.25,0 2.75,3 3.25,6;")
