@@ -109,18 +109,24 @@ public record ScoreSetting(
     public Optional<Side> scoreOn() {
         List<Fold> signs =
                 stretches.stream().flatMap(s -> s.fold().stream()).distinct().toList();
+        if (signs.isEmpty() && !across) {
+            return Optional.of(at.scoreOn());
+        }
         return signs.size() == 1 && !across
                 ? Optional.of(signs.get(0) == Fold.MOUNTAIN ? Side.FACE : Side.BACK)
                 : Optional.empty();
     }
 
-    /** "mountain", "whole height; rows 1, 3, 5 mountain, rows 2, 4 valley" or "score right across, fold only rows 2, 4 mountain". */
+    /** "mountain", "whole height; rows 1, 3, 5 mountain, rows 2, 4 valley" "score right across, fold only rows 2, 4 mountain" or "stays flat". */
     public String how(Ruler ruler) {
         Map<Fold, List<Stretch>> bySign = new LinkedHashMap<>();
         for (Stretch s : stretches) {
             s.fold()
                     .ifPresent(f ->
                             bySign.computeIfAbsent(f, k -> new ArrayList<>()).add(s));
+        }
+        if (bySign.isEmpty()) {
+            return "stays flat";
         }
         if (isWhole() && bySign.size() == 1) {
             return word(bySign.keySet().iterator().next());

@@ -116,8 +116,13 @@ public final class Words {
             return "%s, lay the template on, prick the ends%s of %s through with a needle, and crease from prick to prick along a ruler with a bone folder on a soft mat."
                     .formatted(sideUp(prick.side()), bend ? " and bends" : "", Grouped.joined(prick.scores()));
         } else if (work instanceof Work.Slit slit) {
-            return "Face side up. %s. Stop the trimmer short of each end and finish to the mark with a knife: short of it the fold tears, past it the frame is weak."
-                    .formatted(new SlitReading(slit.piece(), ruler).text());
+            boolean byTrimmer = slit.tools().contains(Tool.TRIMMER);
+            return "Face side up. %s.%s"
+                    .formatted(
+                            new SlitReading(slit.piece(), ruler).text(),
+                            byTrimmer
+                                    ? " Stop the trimmer short of each end and finish to the mark with a knife: short of it the fold tears, past it the frame is weak."
+                                    : " Not past its ends: there the paper tears on.");
         } else if (work instanceof Work.Open open) {
             return open(open);
         } else if (work instanceof Work.Fold fold) {

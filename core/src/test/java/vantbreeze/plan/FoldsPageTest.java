@@ -74,7 +74,9 @@ class FoldsPageTest {
                                         ? panels.exactText(UnitSystem.INCH)
                                         : p.value() instanceof vantbreeze.catalogue.LengthList lengths
                                                 ? lengths.exactText(UnitSystem.INCH)
-                                                : p.value()))
+                                                : p.value() instanceof vantbreeze.catalogue.LinePattern pattern
+                                                        ? pattern.exactText(UnitSystem.INCH)
+                                                        : p.value()))
                 .collect(Collectors.joining(", "));
     }
 

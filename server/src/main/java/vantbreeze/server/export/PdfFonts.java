@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.font.PDFont;
@@ -43,6 +44,32 @@ final class PdfFonts {
         this.document = document;
     }
 
+    /** A font as a style sheet names it. */
+    record Family(String name, boolean bold, PDFont font) {}
+
+    /** Those that a text needs, in the order in which they are asked for a character. */
+    List<Family> families(String text) {
+        text.codePoints().mapToObj(this::drawn).distinct().forEach(c -> font(c, false));
+        return Stream.concat(
+                        Stream.of(new Family(PLAIN, false, load(PLAIN)), new Family(PLAIN, true, load(BOLD))),
+                        FURTHER.stream().filter(loaded::containsKey).map(name -> new Family(name, false, load(name))))
+                .toList();
+    }
+
+    /** The text without what cannot be drawn. */
+    String drawable(String text) {
+        return text.codePoints()
+                .filter(c -> !UNSEEN.contains(c))
+                .mapToObj(this::drawn)
+                .collect(Collectors.joining());
+    }
+
+    /** What stands for a character. */
+    private String drawn(int character) {
+        String drawn = Character.isISOControl(character) ? " " : Character.toString(character);
+        return font(drawn, false) == null ? NOT_THERE : drawn;
+    }
+
     /** A stretch of text that one font can draw. */
     record Stretch(String text, PDFont font) {}
 
@@ -53,12 +80,8 @@ final class PdfFonts {
         PDFont font = null;
         for (int c :
                 leftToRight(text).codePoints().filter(c -> !UNSEEN.contains(c)).toArray()) {
-            String drawn = Character.isISOControl(c) ? " " : Character.toString(c);
+            String drawn = drawn(c);
             PDFont able = font(drawn, bold);
-            if (able == null) {
-                drawn = NOT_THERE;
-                able = font(drawn, bold);
-            }
             if (able != font && !same.isEmpty()) {
                 stretches.add(new Stretch(same.toString(), font));
                 same.setLength(0);

@@ -71,7 +71,7 @@ final class PlanPdf {
                 ByteArrayOutputStream out = new ByteArrayOutputStream()) {
             PlanPdf pdf = new PlanPdf(document, plan, paper);
             pdf.drawings(name);
-            pdf.text();
+            TextPages.add(document, pdf.fonts, pdf.text(), paper);
             CuttingPages.add(document, pdf.fonts, paper, cutting);
             document.getDocumentInformation().setTitle(name);
             document.save(out);
@@ -251,14 +251,14 @@ final class PlanPdf {
         }
     }
 
-    private void text() {
-        Flow flow = new Flow(document, fonts, paper);
-        flow.paragraph("Drawings are face side up, all to one scale; valleys dashed, mountains dash-dot.");
+    private Html text() {
+        Html html = new Html(fonts);
+        html.paragraph("Drawings are face side up, all to one scale; valleys dashed, mountains dash-dot.");
         if (!key.isEmpty()) {
-            flow.heading("Numbers in the drawings").list(true, key);
+            html.heading("Numbers in the drawings").list(true, key);
         }
-        plan.scoreCards().forEach(card -> scoreCard(flow, card));
-        flow.heading("Parts")
+        plan.scoreCards().forEach(card -> scoreCard(html, card));
+        html.heading("Parts")
                 .table(
                         List.of("how many", "", "width × height", "for"),
                         plan.cutList().stream()
@@ -270,7 +270,7 @@ final class PlanPdf {
                                                 .filter(t -> !t.isEmpty())
                                                 .collect(Collectors.joining("; "))))
                                 .toList());
-        flow.heading("Order of work")
+        html.heading("Order of work")
                 .list(
                         true,
                         plan.steps().stream()
@@ -279,23 +279,23 @@ final class PlanPdf {
         Set<String> cautions = new LinkedHashSet<>();
         plan.steps().stream().map(Step::caution).filter(c -> !c.isEmpty()).forEach(cautions::add);
         if (!cautions.isEmpty()) {
-            flow.heading("Take care");
+            html.heading("Take care");
             cautions.stream()
                     .filter(c ->
                             cautions.stream().noneMatch(longer -> longer.length() > c.length() && longer.startsWith(c)))
-                    .forEach(flow::paragraph);
+                    .forEach(html::paragraph);
         }
         List<String> snags = plan.snags().stream()
                 .filter(s -> s.severity() != Severity.NOTE)
                 .map(Snag::text)
                 .toList();
         if (!snags.isEmpty()) {
-            flow.heading("Mind before you cut").list(false, snags);
+            html.heading("Mind before you cut").list(false, snags);
         }
-        flow.end();
+        return html;
     }
 
-    private void scoreCard(Flow flow, ScoreCard card) {
+    private void scoreCard(Html html, ScoreCard card) {
         if (card.settings().isEmpty()) {
             return;
         }
@@ -303,17 +303,17 @@ final class PlanPdf {
         boolean upright = card.settings().stream().anyMatch(r -> r.lie() == ScoreReading.Lie.UPRIGHT);
         String oneEnd = !level ? "from the left" : upright ? "left or bottom" : "from the bottom";
         String otherEnd = !level ? "from the right" : upright ? "right or top" : "from the top";
-        flow.heading("Score card: " + card.piece().name())
+        html.heading("Score card: " + card.piece().name())
                 .table(
                         List.of("score", oneEnd, otherEnd, "score on", "fold"),
                         card.settings().stream().map(this::setting).toList());
         for (ScoreSetting s : card.settings()) {
             if (s.at() instanceof ObliqueReading oblique) {
-                flow.paragraph("%s: the ruler lies %s.".formatted(s.name(), oblique.along(ruler)));
+                html.paragraph("%s: the ruler lies %s.".formatted(s.name(), oblique.along(ruler)));
             }
         }
         for (ScoreCard.BothEnds both : card.sameFromBothEnds()) {
-            flow.paragraph("From both ends, %s up: %s.".formatted(both.side().word(), both.text(ruler)));
+            html.paragraph("From both ends, %s up: %s.".formatted(both.side().word(), both.text(ruler)));
         }
     }
 

@@ -2,8 +2,11 @@ package vantbreeze.server.export;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static org.junit.jupiter.api.Assertions.assertTimeoutPreemptively;
 
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -22,6 +25,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.locationtech.jts.algorithm.MinimumBoundingCircle;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.GeometryFactory;
@@ -303,6 +307,41 @@ class PdfTest {
 
     private static String plain(String text) {
         return text.replace('\u202f', ' ').replace("≈", "~");
+    }
+
+    /** Whatever is written in a table's narrow columns, the pages come to an end and hold all of it. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "m",
+                "5\u00bd\u00a0in ",
+                "\u6f22\u5b57 ",
+                "\u05e9\u05dc\u05d5\u05dd ",
+                "1\u202f3\u20448 \u00d7 ",
+                "<&>"
+            })
+    void endlessWordsInNarrowColumnsAreSet(String piece) throws IOException {
+        List<String> row = List.of(piece.repeat(150), "1", piece.repeat(3), piece, piece.repeat(60));
+        try (PDDocument document = new PDDocument()) {
+            PdfFonts fonts = new PdfFonts(document);
+            Html html = new Html(fonts)
+                    .heading(piece.repeat(90))
+                    .table(row, List.of(row, row, row))
+                    .list(true, row)
+                    .paragraph("the end");
+            assertTimeoutPreemptively(
+                    Duration.ofSeconds(20), () -> TextPages.add(document, fonts, html, Paper.named("a4")));
+            try (PDDocument read = Loader.loadPDF(saved(document))) {
+                assertThat(PdfReading.text(read)).endsWith("the end");
+                assertThat(read.getDocumentCatalog().getMetadata()).isNull();
+            }
+        }
+    }
+
+    private static byte[] saved(PDDocument document) throws IOException {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        document.save(out);
+        return out.toByteArray();
     }
 
     /** Trimmed outlines need not begin at the corner of their box: whatever the size, first and last page hold their ends. */

@@ -1,0 +1,74 @@
+package vantbreeze.server.export;
+
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** Writes well-formed XHTML: everything is escaped, fractions are set apart from the whole numbers before them. */
+final class Html {
+
+    private static final Pattern FRACTION = Pattern.compile("(\\d+)\u2044(\\d+)");
+
+    private final PdfFonts fonts;
+    private final StringBuilder written = new StringBuilder();
+
+    Html(PdfFonts fonts) {
+        this.fonts = fonts;
+    }
+
+    Html heading(String text) {
+        return element("h2", text);
+    }
+
+    Html paragraph(String text) {
+        return element("p", text);
+    }
+
+    private Html element(String name, String text) {
+        written.append('<')
+                .append(name)
+                .append('>')
+                .append(escaped(text))
+                .append("</")
+                .append(name)
+                .append('>');
+        return this;
+    }
+
+    /** @param numbered whether the items are counted */
+    Html list(boolean numbered, List<String> items) {
+        String name = numbered ? "ol" : "ul";
+        written.append('<').append(name).append('>');
+        items.forEach(i -> element("li", i));
+        written.append("</").append(name).append('>');
+        return this;
+    }
+
+    Html table(List<String> headings, List<List<String>> rows) {
+        written.append("<table><thead><tr>");
+        headings.forEach(h -> element("th", h));
+        written.append("</tr></thead><tbody>");
+        for (List<String> row : rows) {
+            written.append("<tr>");
+            row.forEach(c -> element("td", c));
+            written.append("</tr>");
+        }
+        written.append("</tbody></table>");
+        return this;
+    }
+
+    String body() {
+        return written.toString();
+    }
+
+    private String escaped(String text) {
+        String plain = fonts.drawable(text)
+                .replace("&", "&amp;")
+                .replace("<", "&lt;")
+                .replace(">", "&gt;")
+                .replace("\"", "&quot;")
+                .replace('\u202f', '\u00a0');
+        Matcher fraction = FRACTION.matcher(plain);
+        return fraction.replaceAll("<span class=\"n\">$1</span>\u2044<span class=\"d\">$2</span>");
+    }
+}
