@@ -18,6 +18,9 @@ public final class Cutter {
     /** So many orders are tried before it is looked for exactly, and as many again for a better rest. */
     private static final int ORDERS = 60;
 
+    /** Many are laid better sheet by sheet. */
+    private static final int ORDERS_OF_MANY = 10;
+
     /** With the fewest sheets already, so many orders show what rests there may be. */
     private static final int ENOUGH = 8;
 
@@ -28,6 +31,9 @@ public final class Cutter {
 
     /** Share of the time after which the exact search ends, so that the best found is still polished. */
     private static final double FOR_PROOF = 0.7;
+
+    /** Share of the time that is left for a bound. */
+    private static final double FOR_BOUND = 0.5;
 
     private final Job job;
     private final List<Blank> unplaced;
@@ -80,13 +86,17 @@ public final class Cutter {
         if (job.size() == 0) {
             return new Cutting(List.of(), 0, unplaced);
         }
-        fill(ORDERS);
+        fill(job.size() <= FEW ? ORDERS : ORDERS_OF_MANY);
         if (best == null) {
             throw new SheetException(
                     "There are not enough sheets for all parts; take fewer cards, or let sheets be bought.");
         }
         if (best.size() > fewest && started.isEmpty()) {
-            double share = job.size() <= FEW ? 0.85 : 0.33;
+            fewest = Math.max(
+                    fewest, Worths.bound(job, best.size(), deadline.within((long) (FOR_BOUND * deadline.left()))));
+        }
+        if (best.size() > fewest && started.isEmpty()) {
+            double share = job.size() <= FEW ? 0.85 : 0.1;
             new SheetBySheet(job, random)
                     .run(() -> best.size() > fewest && deadline.left() > share * nanos, this::offer);
             prove();

@@ -82,12 +82,19 @@ final class Filling {
         Filling filling = new Filling(job, rule, 1);
         Node whole = Node.of(job.supplies().get(supply));
         Begun only = new Begun(supply, whole, new ArrayList<>(List.of(whole)));
+        /* What has no room now has none later. */
+        boolean[] hasNoRoom = new boolean[job.size()];
         for (int blank : order) {
+            if (hasNoRoom[job.sort()[blank]]) {
+                continue;
+            }
             Spot best = null;
             for (Node node : only.free()) {
                 best = filling.better(best, only, node, blank);
             }
-            if (best != null) {
+            if (best == null) {
+                hasNoRoom[job.sort()[blank]] = true;
+            } else {
                 filling.take(best, blank);
             }
         }

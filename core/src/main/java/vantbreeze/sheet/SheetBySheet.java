@@ -24,12 +24,15 @@ final class SheetBySheet {
     private static final int TRIES = 40;
 
     /** Of sheets that are filled anew: many quick goes find more than a few long ones. */
-    private static final int TRIES_ANEW = 12;
+    private static final int TRIES_ANEW = 16;
 
-    private static final int MOST_ANEW = 3;
+    private static final int MOST_ANEW = 2;
+
+    /** By so much less may be gathered from one go to the next: sheets squared that are full. */
+    private static final double STEP_BACK = 0.02;
 
     /** Goes without anything better after which it is begun anew. */
-    private static final int PATIENCE = 300;
+    private static final int PATIENCE = 2_000;
 
     private static final Filling.Split[] SPLITS = Filling.Split.values();
     private static final Filling.Place[] PLACES = {Filling.Place.LEAST_AREA_LEFT, Filling.Place.LEAST_SIDE_LEFT};
@@ -64,16 +67,19 @@ final class SheetBySheet {
             }
             List<Filled> sheets = begun.get();
             found.accept(cut(sheets));
+            double most = gathered(sheets);
             int idle = 0;
             while (idle < PATIENCE && sheets.size() > 1 && goOn.getAsBoolean()) {
                 List<Filled> anew = anew(sheets);
-                int better = Double.compare(gathered(anew), gathered(sheets));
-                idle = better > 0 ? 0 : idle + 1;
-                if (better >= 0) {
+                double now = gathered(anew);
+                idle++;
+                if (now >= gathered(sheets) - STEP_BACK * random.nextDouble()) {
                     sheets = anew;
                 }
-                if (better > 0) {
-                    found.accept(cut(sheets));
+                if (now > most) {
+                    most = now;
+                    idle = 0;
+                    found.accept(cut(anew));
                 }
             }
         }

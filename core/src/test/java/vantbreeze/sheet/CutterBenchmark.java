@@ -48,18 +48,21 @@ public class CutterBenchmark {
     public static void main(String[] arguments) {
         for (int parts : new int[] {12, 20, 60}) {
             int proven = 0;
-            double near = 0;
+            int near = 0;
+            int either = 0;
             for (int seed = 0; seed < KITS; seed++) {
                 List<Blank> blanks = Kits.random(seed, parts);
                 Cutting cutting = cut(blanks);
                 proven += cutting.isProven() ? 1 : 0;
                 double area = blanks.stream().mapToDouble(Blank::area).sum() / Kits.SQUARE.area();
                 double taken = cutting.count() - Cutting.largestRest(cutting.sheets()) / Kits.SQUARE.area();
-                near += taken <= area * 1.05 || cutting.count() <= Math.ceil(area) ? 1 : 0;
+                boolean isNear = taken <= area * 1.05 || cutting.count() <= Math.ceil(area);
+                near += isNear ? 1 : 0;
+                either += isNear || cutting.isProven() ? 1 : 0;
             }
             System.out.printf(
-                    "%d parts: proven %d of %d, at the area bound or within 5 %% of it %.0f%n",
-                    parts, proven, KITS, near);
+                    "%d parts: proven %d of %d, at the area bound or within 5 %% of it %d, one or the other %d%n",
+                    parts, proven, KITS, near, either);
         }
         for (int parts : arguments.length > 0 ? new int[] {6, 8, 10, 12} : new int[0]) {
             for (int seed = 0; seed < 5; seed++) {
