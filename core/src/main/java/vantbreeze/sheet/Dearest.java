@@ -27,6 +27,7 @@ final class Dearest {
     private final Axis across;
     private final Axis up;
     private final int sorts;
+
     /** Of each way: of which sort it is, and what it needs along either axis, as the index of the place. */
     private final int[] sort;
 

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.IntStream;
+import org.hipparchus.exception.MathIllegalStateException;
 import org.hipparchus.optim.linear.LinearConstraint;
 import org.hipparchus.optim.linear.LinearConstraintSet;
 import org.hipparchus.optim.linear.LinearObjectiveFunction;
@@ -59,13 +60,15 @@ final class Worths {
         if (worths.sheets.stream().anyMatch(Dearest::losesAny)) {
             return 0;
         }
-        while (!deadline.isOver() && sheets(most) < enough) {
-            double[] worth = worths.most();
-            double dearest = worths.holdMore(worth);
-            most = Math.max(most, worths.together(worth) / dearest);
-            if (dearest <= 1 + ROUNDING) {
-                break;
+        try {
+            double dearest = Double.POSITIVE_INFINITY;
+            while (dearest > 1 + ROUNDING && !deadline.isOver() && sheets(most) < enough) {
+                double[] worth = worths.most();
+                dearest = worths.holdMore(worth);
+                most = Math.max(most, worths.together(worth) / dearest);
             }
+        } catch (MathIllegalStateException numbersTooClose) {
+            // what is known by then holds all the same
         }
         return sheets(most);
     }

@@ -53,7 +53,8 @@ class ArchitectureTest {
         ArchRuleDefinition.classes()
                 .should()
                 .onlyDependOnClassesThat()
-                .resideInAnyPackage("vantbreeze..", "java..", "org.locationtech.jts..", "org.ejml..")
+                .resideInAnyPackage(
+                        "vantbreeze..", "java..", "org.locationtech.jts..", "org.ejml..", "org.hipparchus..")
                 .check(CORE);
     }
 

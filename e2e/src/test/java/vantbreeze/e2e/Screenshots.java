@@ -83,6 +83,7 @@ class Screenshots extends Journey {
         take("cutter");
         openCard("Evening programme stage");
         view("Make");
+        assertThat(page.getByRole(AriaRole.ARTICLE)).containsText("Step 1 of");
         for (int i = 0; i < 7; i++) {
             page.locator("body").press("ArrowRight");
         }
