@@ -77,18 +77,17 @@ public record Track(Point from, List<Stretch> stretches) {
 
         @Override
         public Way way(Point from) {
+            LineSegment chord = new LineSegment(from.coordinate(), to.coordinate());
             Curve.Circle circle = Curve.Circle.through(from.coordinate(), through.coordinate(), to.coordinate());
-            if (circle == null) {
+            if (circle == null || chord.distancePerpendicular(through.coordinate()) < LEAST_BULGE) {
                 throw new IllegalArgumentException(
                         "The three places of an arc must not lie on one line, and it must end elsewhere than it begins: (%s, %s), (%s, %s), (%s, %s)."
                                 .formatted(from.x(), from.y(), through.x(), through.y(), to.x(), to.y()));
             }
             double turn = circle.turn(from.coordinate(), to.coordinate());
-            double step = Math.min(WIDEST, 2 * Math.acos(Math.max(0, 1 - FLAT / circle.radius())));
-            return new Way(
-                    (int) Math.max(FEWEST, Math.ceil(Math.abs(turn) / step)),
-                    t -> circle.at(from.coordinate(), t * turn),
-                    true);
+            /* So far it turns while it bulges by FLAT: r (1 - cos(step / 2)) = 2 r sin²(step / 4). */
+            double step = Math.min(WIDEST, 4 * Math.asin(Math.min(1, Math.sqrt(FLAT / (2 * circle.radius())))));
+            return new Way(parts(Math.abs(turn) / step), t -> circle.at(from.coordinate(), t * turn), true);
         }
     }
 
@@ -111,7 +110,7 @@ public record Track(Point from, List<Stretch> stretches) {
         public Way way(Point from) {
             Curve.Cubic curve =
                     new Curve.Cubic(from.coordinate(), leaving.coordinate(), arriving.coordinate(), to.coordinate());
-            return new Way(Math.max(FEWEST, curve.parts(FLAT)), curve::at, true);
+            return new Way(parts(curve.parts(FLAT)), curve::at, true);
         }
     }
 
@@ -175,6 +174,9 @@ public record Track(Point from, List<Stretch> stretches) {
 
     private static final double WIDEST = Math.PI / 9;
 
+    /** In counts: rounding tells no flatter arc from a straight line. */
+    private static final double LEAST_BULGE = 1;
+
     /** Nearer than this a place lies on a line: what rounding to whole counts moves the three by. */
     private static final double ON_LINE = 2;
 
@@ -191,6 +193,11 @@ public record Track(Point from, List<Stretch> stretches) {
             throw new IllegalArgumentException("A line needs two ends.");
         }
         requireFew(parts(from, stretches));
+    }
+
+    /** No more than is refused anyway, so that many of them add up. */
+    private static int parts(double wanted) {
+        return (int) Math.min(MOST_CORNERS + 1.0, Math.max(FEWEST, Math.ceil(wanted)));
     }
 
     /** So that a hostile curve costs no time. */

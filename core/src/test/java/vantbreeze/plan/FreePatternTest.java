@@ -177,6 +177,8 @@ class FreePatternTest {
                 "outline 0,0 4,0 4,4; slit 1,1 curve 2,3 3,3 | needs three places",
                 "outline 0,0 4,0 4,4; slit 1,1 arc 2,2 3,3 | must not lie on one line",
                 "outline 0,0 4,0 4,4; slit 1,1 arc 2,2 1,1 | end elsewhere",
+                "outline 0,0 40,0 40,40; slit 1,0 arc 20,0.00003 39,0.0001 in | must not lie on one line",
+                "outline 0,0 40,0 40,40; slit 1,0 arc 39,0.0002 20,0 arc 1,0.0002 39,0 in | too long or too many",
                 "outline 0,0 4,0 4,4; slit 0,0 arc 40,0.001 20,0 in | too long or too many",
                 "outline 0,0 4000,0 4000,4 | at most 160 in",
                 "outline 0,0 41,0 41,4 in | at most 40 in"
