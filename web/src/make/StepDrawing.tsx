@@ -96,13 +96,13 @@ function AreaLabel({ area, y, type }: { area: Area; y(v: number): number; type: 
 function StrokeLine({ stroke, y, type }: { stroke: Stroke; y(v: number): number; type: number }) {
   const [x1 = 0, v1 = 0] = stroke.from;
   const [x2 = 0, v2 = 0] = stroke.to;
-  const ends = { x1, y1: y(v1), x2, y2: y(v2) };
+  const line = { d: stroke.path, transform: `translate(0 ${y(0)})`, fill: "none" };
   const dash = (...parts: number[]) => parts.map((p) => p * type).join(" ");
   switch (stroke.line) {
     case "OTHER":
       return (
-        <line
-          {...ends}
+        <path
+          {...line}
           stroke="var(--quiet)"
           strokeOpacity={0.55}
           strokeWidth={type * 0.05}
@@ -110,30 +110,30 @@ function StrokeLine({ stroke, y, type }: { stroke: Stroke; y(v: number): number;
         />
       );
     case "SCORE":
-      return <line {...ends} stroke="var(--accent)" strokeWidth={type * 0.28} strokeLinecap="round" />;
+      return <path {...line} stroke="var(--accent)" strokeWidth={type * 0.28} strokeLinecap="round" />;
     case "SLIT":
-      return <line {...ends} stroke="var(--stop)" strokeWidth={type * 0.22} strokeLinecap="round" />;
+      return <path {...line} stroke="var(--stop)" strokeWidth={type * 0.22} strokeLinecap="round" />;
     case "VALLEY":
       return (
-        <line {...ends} stroke="var(--accent)" strokeWidth={type * 0.2} strokeDasharray={dash(0.7, 0.4)} />
+        <path {...line} stroke="var(--accent)" strokeWidth={type * 0.2} strokeDasharray={dash(0.7, 0.4)} />
       );
     case "MOUNTAIN":
       return (
-        <line
-          {...ends}
+        <path
+          {...line}
           stroke="var(--accent)"
           strokeWidth={type * 0.2}
           strokeDasharray={dash(1, 0.3, 0.1, 0.3)}
         />
       );
     case "PENCIL":
-      return <line {...ends} stroke="var(--ink)" strokeWidth={type * 0.16} />;
+      return <path {...line} stroke="var(--ink)" strokeWidth={type * 0.16} />;
     case "RULER":
-      return <line {...ends} stroke="var(--ink)" strokeOpacity={0.28} strokeWidth={type * 0.75} />;
+      return <path {...line} stroke="var(--ink)" strokeOpacity={0.28} strokeWidth={type * 0.75} />;
     case "FENCE":
-      return <line {...ends} stroke="var(--ink)" strokeWidth={type * 0.4} strokeOpacity={0.75} />;
+      return <path {...line} stroke="var(--ink)" strokeWidth={type * 0.4} strokeOpacity={0.75} />;
     case "WAY":
-      return <Arrow {...ends} type={type} />;
+      return <Arrow x1={x1} y1={y(v1)} x2={x2} y2={y(v2)} type={type} />;
     case "SIZE":
       return null;
   }

@@ -32,6 +32,7 @@ public final class SlitReading {
     public String text() {
         Map<Setting, List<Span>> settings = new LinkedHashMap<>();
         List<String> byHand = new ArrayList<>();
+        List<String> curved = new ArrayList<>();
         for (Slit slit : piece.slits()) {
             if (slit.isUpright()) {
                 add(
@@ -46,11 +47,15 @@ public final class SlitReading {
                         slit.from().x(),
                         slit.to().x());
             } else if (slit.path().isCurved()) {
-                byHand.add("lay the template on and cut the curved %s through both with a knife".formatted(slit.id()));
+                curved.add(slit.id());
             } else {
                 byHand.add(
                         "cut the %s %s by hand".formatted(slit.path().isStraight() ? "slanting" : "bent", slit.id()));
             }
+        }
+        if (!curved.isEmpty()) {
+            byHand.add("lay the template on and cut the curved %s through template and paper with a knife"
+                    .formatted(Grouped.joined(curved)));
         }
         List<String> cuts = new ArrayList<>();
         boolean turns = byHand.isEmpty() && readsTheSameTurnedRound(settings);

@@ -1,6 +1,7 @@
 package vantbreeze.structure;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.LineSegment;
@@ -59,6 +60,11 @@ public record Path(List<Point> points) {
     /** As a blade follows it: arcs and curves that were flattened are such again. */
     public List<Curve> curves() {
         return Curve.of(coordinates());
+    }
+
+    /** The same where a motion takes it. */
+    public List<Curve> curves(FlatMotion motion) {
+        return Curve.of(Arrays.stream(coordinates()).map(motion::apply).toArray(Coordinate[]::new));
     }
 
     private Coordinate[] coordinates() {

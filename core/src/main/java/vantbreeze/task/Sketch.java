@@ -1,8 +1,9 @@
 package vantbreeze.task;
 
 import java.util.List;
-import org.locationtech.jts.geom.LineSegment;
+import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Polygon;
+import vantbreeze.structure.Curve;
 
 /**
  * What lies on the table at one task, drawn as the maker looks at it; in counts of 1/640 mm, y upwards.
@@ -47,8 +48,25 @@ public record Sketch(List<Area> areas, List<Stroke> strokes) {
     /** @param label what stands beside it, or nothing */
     public record Area(Surface surface, Polygon outline, String label) {}
 
-    /** @param label what stands at its far end, or nothing */
-    public record Stroke(Line line, LineSegment segment, String label) {}
+    /**
+     * @param way of one line, each stretch beginning where the one before ends
+     * @param label what stands beside its first stretch, or nothing
+     */
+    public record Stroke(Line line, List<Curve> way, String label) {
+
+        public Stroke {
+            way = List.copyOf(way);
+        }
+
+        public Coordinate from() {
+            return way.get(0).from();
+        }
+
+        /** Where its first stretch ends. */
+        public Coordinate firstEnd() {
+            return way.get(0).to();
+        }
+    }
 
     public Sketch {
         areas = List.copyOf(areas);

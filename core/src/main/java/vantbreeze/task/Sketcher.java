@@ -21,12 +21,13 @@ import vantbreeze.measure.Length;
 import vantbreeze.measure.Ruler;
 import vantbreeze.part.CutList;
 import vantbreeze.part.Part;
+import vantbreeze.structure.Curve;
 import vantbreeze.structure.FlatMotion;
 import vantbreeze.structure.Fold;
-import vantbreeze.structure.Path;
 import vantbreeze.structure.Piece;
 import vantbreeze.structure.ScoreLine;
 import vantbreeze.structure.Side;
+import vantbreeze.structure.Slit;
 import vantbreeze.structure.Structure;
 
 /** Draws tasks. */
@@ -83,7 +84,7 @@ public final class Sketcher {
             scores(prick.piece(), prick.side(), prick.scores());
         } else if (work instanceof Work.Slit slit) {
             piece(slit.piece(), Side.FACE, false);
-            slit.piece().slits().forEach(s -> stroke(Sketch.Line.SLIT, s.path(), ""));
+            slits(Sketch.Line.SLIT, slit.piece());
         } else if (work instanceof Work.Open open) {
             area(Sketch.Surface.FACE, filled(open.piece()), "");
             lines(open.piece(), Set.of(), true);
@@ -118,15 +119,23 @@ public final class Sketcher {
     }
 
     private void stroke(Sketch.Line line, LineSegment segment, String label) {
-        strokes.add(new Sketch.Stroke(line, lie.apply(segment), label));
+        strokes.add(new Sketch.Stroke(line, straight(List.of(segment)), label));
     }
 
-    /** Its number stands at the first stretch. */
-    private void stroke(Sketch.Line line, Path path, String label) {
-        String said = label;
-        for (LineSegment leg : path.legs()) {
-            stroke(line, leg, said);
-            said = "";
+    private void score(Sketch.Line line, ScoreLine score, String label) {
+        strokes.add(new Sketch.Stroke(line, straight(score.path().legs()), label));
+    }
+
+    private List<Curve> straight(List<LineSegment> legs) {
+        return legs.stream()
+                .map(lie::apply)
+                .<Curve>map(leg -> new Curve.Straight(leg.p0, leg.p1))
+                .toList();
+    }
+
+    private void slits(Sketch.Line line, Piece piece) {
+        for (Slit slit : piece.slits()) {
+            strokes.add(new Sketch.Stroke(line, slit.path().curves(lie), ""));
         }
     }
 
@@ -144,11 +153,9 @@ public final class Sketcher {
     }
 
     private void lines(Piece piece, Set<String> without, boolean slits) {
-        piece.scores().stream()
-                .filter(s -> !without.contains(s.id()))
-                .forEach(s -> stroke(Sketch.Line.OTHER, s.path(), ""));
+        piece.scores().stream().filter(s -> !without.contains(s.id())).forEach(s -> score(Sketch.Line.OTHER, s, ""));
         if (slits) {
-            piece.slits().forEach(s -> stroke(Sketch.Line.OTHER, s.path(), ""));
+            slits(Sketch.Line.OTHER, piece);
         }
     }
 
@@ -292,14 +299,14 @@ public final class Sketcher {
         lieDown(piece, side);
         area(side == Side.FACE ? Sketch.Surface.FACE : Sketch.Surface.BACK, piece.polygon(), "");
         lines(piece, Set.copyOf(now), false);
-        piece.scores().stream().filter(s -> now.contains(s.id())).forEach(s -> stroke(Sketch.Line.SCORE, s.path(), ""));
+        piece.scores().stream().filter(s -> now.contains(s.id())).forEach(s -> score(Sketch.Line.SCORE, s, ""));
     }
 
     private void fold(Work.Fold fold) {
         Piece piece = fold.piece();
         lieDown(piece, Side.FACE);
         area(Sketch.Surface.FACE, piece.polygon(), "");
-        piece.slits().forEach(s -> stroke(Sketch.Line.OTHER, s.path(), ""));
+        slits(Sketch.Line.OTHER, piece);
         Map<String, String> labels = new LinkedHashMap<>();
         for (ScoreSetting setting : fold.settings()) {
             if (setting.at() instanceof SquareReading square) {
@@ -308,9 +315,9 @@ public final class Sketcher {
         }
         piece.scores().stream()
                 .filter(s -> structure.isFolded(s.id()))
-                .forEach(s -> stroke(
+                .forEach(s -> score(
                         s.fold() == Fold.VALLEY ? Sketch.Line.VALLEY : Sketch.Line.MOUNTAIN,
-                        s.path(),
+                        s,
                         labels.getOrDefault(s.id(), "")));
         arrows(piece);
     }

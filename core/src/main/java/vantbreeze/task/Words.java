@@ -122,7 +122,7 @@ public final class Words {
                             new SlitReading(slit.piece(), ruler).text(),
                             byTrimmer
                                     ? " Stop the trimmer short of each end and finish to the mark with a knife: short of it the fold tears, past it the frame is weak."
-                                    : " Not past its ends: there the paper tears on.");
+                                    : " Not past the ends: there the paper tears on.");
         } else if (work instanceof Work.Open open) {
             return open(open);
         } else if (work instanceof Work.Fold fold) {

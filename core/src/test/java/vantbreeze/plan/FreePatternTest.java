@@ -28,6 +28,9 @@ import vantbreeze.structure.Path;
 import vantbreeze.structure.Piece;
 import vantbreeze.structure.ScoreLine;
 import vantbreeze.structure.Structure;
+import vantbreeze.task.Sketch;
+import vantbreeze.task.Sketcher;
+import vantbreeze.task.Work;
 
 /** Sheets that are written down line by line. */
 class FreePatternTest {
@@ -236,8 +239,18 @@ class FreePatternTest {
                 .allSatisfy(c -> assertThat(c).isInstanceOf(Curve.Cubic.class));
         assertThat(sheet.slits()).hasSize(2);
         assertThat(plan.steps().stream().map(s -> s.text()))
-                .anyMatch(t -> t.contains("cut the curved slit 1 through both"))
+                .anyMatch(t -> t.contains("cut the curved slit 1 and slit 2 through template and paper"))
                 .noneMatch(t -> t.contains("the ends of every slit"));
+        assertThat(plan.tasks())
+                .filteredOn(t -> t.work() instanceof Work.Slit)
+                .singleElement()
+                .satisfies(t -> assertThat(
+                                Sketcher.of(t, plan.structure(), plan.brief().ruler())
+                                        .strokes())
+                        .filteredOn(s -> s.line() == Sketch.Line.SLIT)
+                        .as("one stroke for each slit, turned or not")
+                        .hasSize(2)
+                        .allSatisfy(s -> assertThat(s.way()).noneMatch(c -> c instanceof Curve.Straight)));
         assertThat(plan.snags())
                 .filteredOn(s -> s.code() == Snag.Code.MAT_OVER_SLIT)
                 .extracting(Snag::text)

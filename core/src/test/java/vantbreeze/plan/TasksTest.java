@@ -332,7 +332,7 @@ class TasksTest {
     private static double length(Sketch sketch, Sketch.Line line) {
         return sketch.strokes().stream()
                 .filter(s -> s.line() == line)
-                .mapToDouble(s -> s.segment().getLength())
+                .mapToDouble(s -> s.from().distance(s.firstEnd()))
                 .sum();
     }
 }

@@ -103,7 +103,7 @@ final class SketchDrawing {
             case SIZE -> page.stroke(0, 1);
         }
         if (stroke.line() != Sketch.Line.SIZE) {
-            line(stroke.segment().p0, stroke.segment().p1);
+            page.along(stroke.way(), this::at, false);
         }
         if (!stroke.label().isEmpty()) {
             label(stroke, taken);
@@ -111,8 +111,8 @@ final class SketchDrawing {
     }
 
     private void label(Sketch.Stroke stroke, List<double[]> taken) {
-        double[] a = at(stroke.segment().p0);
-        double[] b = at(stroke.segment().p1);
+        double[] a = at(stroke.from());
+        double[] b = at(stroke.firstEnd());
         boolean upright = Math.abs(b[0] - a[0]) < Math.abs(b[1] - a[1]);
         if (stroke.line() == Sketch.Line.SIZE) {
             if (upright) {

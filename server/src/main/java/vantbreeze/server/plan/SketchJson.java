@@ -4,6 +4,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import org.locationtech.jts.geom.Coordinate;
 import vantbreeze.measure.Length;
+import vantbreeze.server.outline.PathData;
 import vantbreeze.task.Sketch;
 
 /**
@@ -17,8 +18,15 @@ public record SketchJson(String task, List<AreaJson> areas, List<StrokeJson> str
     @Schema(name = "SketchArea")
     public record AreaJson(Sketch.Surface surface, List<double[]> points, List<List<double[]>> holes, String label) {}
 
+    /**
+     * @param path of SVG 1.1 in mm, y down from the level of 0
+     * @param from where its first stretch begins
+     * @param to where that ends
+     */
     @Schema(name = "SketchStroke")
-    public record StrokeJson(Sketch.Line line, double[] from, double[] to, String label) {}
+    public record StrokeJson(Sketch.Line line, String path, double[] from, double[] to, String label) {}
+
+    private static final PathData FROM_ZERO = new PathData(0);
 
     static SketchJson of(String task, Sketch sketch) {
         return new SketchJson(
@@ -28,7 +36,8 @@ public record SketchJson(String task, List<AreaJson> areas, List<StrokeJson> str
                                 a.surface(), LengthJson.corners(a.outline()), LengthJson.holes(a.outline()), a.label()))
                         .toList(),
                 sketch.strokes().stream()
-                        .map(s -> new StrokeJson(s.line(), point(s.segment().p0), point(s.segment().p1), s.label()))
+                        .map(s -> new StrokeJson(
+                                s.line(), FROM_ZERO.along(s.way()), point(s.from()), point(s.firstEnd()), s.label()))
                         .toList());
     }
 
