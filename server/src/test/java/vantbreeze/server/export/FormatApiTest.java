@@ -228,7 +228,7 @@ class FormatApiTest extends TestApplication {
         assertThat(drawn).as("four tabs, each in one go").isEqualTo(4);
     }
 
-    /** A curved slit is one line of arcs wherever it goes: half a circle of 1/2 in is 19.9 mm long, cut off a sheet as well. */
+    /** A curved slit is one line of arcs wherever it goes: half a circle with a radius of 1/2 in is 39.9 mm long, cut off a sheet as well. */
     @Test
     void aCurvedSlitIsCutInArcs() throws Exception {
         ObjectNode brief = (ObjectNode) json.readTree(TestBriefs.gatefold("4 in", "5 in"));
