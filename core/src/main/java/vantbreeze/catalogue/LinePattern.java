@@ -12,6 +12,7 @@ import java.util.function.UnaryOperator;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import vantbreeze.measure.Excerpt;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.ToolGrid;
 import vantbreeze.measure.UnitSystem;
@@ -58,10 +59,6 @@ public record LinePattern(Track outline, List<Track> windows, List<Line> lines) 
                                 .formatted(kind.word()));
             }
             path(track, List.of());
-        }
-
-        private Path path(List<Point> ends) {
-            return path(track, ends);
         }
 
         private static Path path(Track track, List<Point> ends) {
@@ -178,8 +175,7 @@ public record LinePattern(Track outline, List<Track> windows, List<Line> lines) 
                     (word.equals(OUTLINE) ? outlines : windows).add(track);
                 }
             } catch (IllegalArgumentException impossible) {
-                throw new IllegalArgumentException("%s (%s)"
-                        .formatted(impossible.getMessage(), part.length() > 60 ? part.substring(0, 60) + " …" : part));
+                throw new IllegalArgumentException("%s (%s)".formatted(impossible.getMessage(), Excerpt.of(part)));
             }
         }
 
@@ -259,7 +255,7 @@ public record LinePattern(Track outline, List<Track> windows, List<Line> lines) 
     private long onGrid(Length unit, ToolGrid grid) {
         Length positions = Length.commonMeasure(lines.stream()
                 .filter(l -> l.kind() != Kind.SLIT)
-                .map(l -> l.path(List.of()))
+                .map(l -> Line.path(l.track(), List.of()))
                 .flatMap(path -> path.isUpright()
                         ? Stream.of(path.from().x())
                         : path.isLevel() ? Stream.of(path.from().y()) : Stream.empty()));
@@ -288,7 +284,7 @@ public record LinePattern(Track outline, List<Track> windows, List<Line> lines) 
         int scores = 0;
         int slits = 0;
         for (Line line : lines) {
-            Path path = line.path(ends);
+            Path path = Line.path(line.track(), ends);
             if (line.kind() == Kind.SLIT) {
                 slits++;
                 piece.slit(new Slit("slit " + slits, path));

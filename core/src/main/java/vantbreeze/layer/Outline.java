@@ -12,6 +12,7 @@ import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.operation.valid.IsValidOp;
 import org.locationtech.jts.simplify.TopologyPreservingSimplifier;
 import org.locationtech.jts.util.GeometricShapeFactory;
+import vantbreeze.measure.Excerpt;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
 import vantbreeze.measure.UnitSystem;
@@ -56,15 +57,11 @@ public record Outline(String text, Polygon polygon) {
                 || box.getWidth() > LARGEST.count()
                 || box.getHeight() > LARGEST.count()) {
             throw new IllegalArgumentException(
-                    "The ornament (%s) must be 1/4 in (6.35 mm) to 12 in wide and high.".formatted(shortened(text)));
+                    "The ornament (%s) must be 1/4 in (6.35 mm) to 12 in wide and high.".formatted(Excerpt.of(text)));
         }
         if (!new IsValidOp(polygon).isValid()) {
-            throw new IllegalArgumentException("The outline (%s) must not cross itself.".formatted(shortened(text)));
+            throw new IllegalArgumentException("The outline (%s) must not cross itself.".formatted(Excerpt.of(text)));
         }
-    }
-
-    private static String shortened(String text) {
-        return text.length() > 60 ? text.substring(0, 60) + " …" : text;
     }
 
     /**

@@ -42,15 +42,14 @@ final class Cover {
     private Cover(Job job, Deadline deadline) {
         this.job = job;
         this.deadline = deadline;
-        int sorts = Arrays.stream(job.sort()).max().orElse(-1) + 1;
-        copies = new int[sorts];
+        copies = job.copies();
+        int sorts = copies.length;
         areas = new double[sorts];
         for (int s = 0; s < sorts; s++) {
             bySort.add(new ArrayList<>());
         }
         for (int i = 0; i < job.size(); i++) {
             int sort = job.sort()[i];
-            copies[sort]++;
             areas[sort] = job.area(i);
             bySort.get(sort).add(job.blanks().get(i));
         }
@@ -98,9 +97,7 @@ final class Cover {
                         job.supplies().get(s).size().width().count(),
                         job.supplies().get(s).size().height().count(),
                         job.trimmer(),
-                        bySort.stream()
-                                .map(l -> job.ways(s, job.blanks().indexOf(l.get(0))))
-                                .toList(),
+                        job.waysOfSorts(s),
                         copies,
                         deadline));
     }

@@ -94,12 +94,12 @@ public final class Cutter {
         if (best.size() > fewest && started.isEmpty()) {
             fewest = Math.max(
                     fewest, Worths.bound(job, best.size(), deadline.within((long) (FOR_BOUND * deadline.left()))));
-        }
-        if (best.size() > fewest && started.isEmpty()) {
-            double share = job.size() <= FEW ? 0.85 : 0.1;
-            new SheetBySheet(job, random)
-                    .run(() -> best.size() > fewest && deadline.left() > share * nanos, this::offer);
-            prove();
+            if (best.size() > fewest) {
+                double share = job.size() <= FEW ? 0.85 : 0.1;
+                new SheetBySheet(job, random)
+                        .run(() -> best.size() > fewest && deadline.left() > share * nanos, this::offer);
+                prove();
+            }
         }
         polish();
         return new Cutting(best, fewest, unplaced);

@@ -1,6 +1,7 @@
 package vantbreeze.sheet;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -10,7 +11,7 @@ import vantbreeze.measure.Length;
  * A cutting job in whole counts of 1/640 mm, as the searches read it.
  *
  * @param ways for each supply and blank the layings that suit, each as width and height; empty if it does not go on that sheet
- * @param sort of each blank: those of one number stand for each other
+ * @param sort of each blank, counted in the order in which they come first: those of one number stand for each other
  * @param trimmer the longest cut
  */
 record Job(List<Blank> blanks, List<Supply> supplies, long trimmer, List<List<List<Way>>> ways, int[] sort) {
@@ -75,6 +76,24 @@ record Job(List<Blank> blanks, List<Supply> supplies, long trimmer, List<List<Li
 
     List<Way> ways(int supply, int blank) {
         return ways.get(supply).get(blank);
+    }
+
+    /** How many blanks there are of each sort. */
+    int[] copies() {
+        int[] copies = new int[Arrays.stream(sort).max().orElse(-1) + 1];
+        Arrays.stream(sort).forEach(s -> copies[s]++);
+        return copies;
+    }
+
+    /** The ways of each sort. */
+    List<List<Way>> waysOfSorts(int supply) {
+        List<List<Way>> ofSorts = new ArrayList<>();
+        for (int i = 0; i < size(); i++) {
+            if (sort[i] == ofSorts.size()) {
+                ofSorts.add(ways(supply, i));
+            }
+        }
+        return ofSorts;
     }
 
     boolean goesOnAny(int blank) {

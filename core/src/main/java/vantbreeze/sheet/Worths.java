@@ -28,22 +28,15 @@ final class Worths {
     private final List<LinearConstraint> rules = new ArrayList<>();
 
     private Worths(Job job) {
-        int sorts = Arrays.stream(job.sort()).max().orElseThrow() + 1;
-        copies = new int[sorts];
-        int[] first = new int[sorts];
-        for (int i = job.size() - 1; i >= 0; i--) {
-            copies[job.sort()[i]]++;
-            first[job.sort()[i]] = i;
-        }
+        copies = job.copies();
         for (int s = 0; s < job.supplies().size(); s++) {
-            int supply = s;
             sheets.add(new Dearest(
                     job.supplies().get(s).size().width().count(),
                     job.supplies().get(s).size().height().count(),
-                    Arrays.stream(first).mapToObj(i -> job.ways(supply, i)).toList()));
+                    job.waysOfSorts(s)));
         }
-        for (int i = 0; i < sorts; i++) {
-            double[] alone = new double[sorts];
+        for (int i = 0; i < copies.length; i++) {
+            double[] alone = new double[copies.length];
             alone[i] = 1;
             rules.add(new LinearConstraint(alone, Relationship.LEQ, 1));
         }

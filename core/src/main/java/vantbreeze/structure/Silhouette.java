@@ -13,6 +13,7 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
 import vantbreeze.material.DataTable;
+import vantbreeze.measure.Excerpt;
 import vantbreeze.measure.Length;
 
 /**
@@ -83,8 +84,8 @@ public record Silhouette(String name, boolean isMirrored, List<Segment> segments
             return Drawn.read(said.substring(CORNERS.length()));
         }
         return named(said)
-                .orElseThrow(() -> new IllegalArgumentException("There is no outline called (%s)."
-                        .formatted(said.length() > 60 ? said.substring(0, 60) + " …" : said)));
+                .orElseThrow(() ->
+                        new IllegalArgumentException("There is no outline called (%s).".formatted(Excerpt.of(said))));
     }
 
     /** As {@link #parse} reads it. */

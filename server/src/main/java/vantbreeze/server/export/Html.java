@@ -3,6 +3,7 @@ package vantbreeze.server.export;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.springframework.web.util.HtmlUtils;
 
 /** Writes well-formed XHTML: everything is escaped, fractions are set apart from the whole numbers before them. */
 final class Html {
@@ -62,12 +63,7 @@ final class Html {
     }
 
     private String escaped(String text) {
-        String plain = fonts.drawable(text)
-                .replace("&", "&amp;")
-                .replace("<", "&lt;")
-                .replace(">", "&gt;")
-                .replace("\"", "&quot;")
-                .replace('\u202f', '\u00a0');
+        String plain = HtmlUtils.htmlEscape(fonts.drawable(text), "UTF-8").replace('\u202f', '\u00a0');
         Matcher fraction = FRACTION.matcher(plain);
         return fraction.replaceAll("<span class=\"n\">$1</span>\u2044<span class=\"d\">$2</span>");
     }

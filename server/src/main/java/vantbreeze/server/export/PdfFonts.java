@@ -47,9 +47,8 @@ final class PdfFonts {
     /** A font as a style sheet names it. */
     record Family(String name, boolean bold, PDFont font) {}
 
-    /** Those that a text needs, in the order in which they are asked for a character. */
-    List<Family> families(String text) {
-        text.codePoints().mapToObj(this::drawn).distinct().forEach(c -> font(c, false));
+    /** Our own, and those further ones that have been needed so far, in the order in which they are asked for a character. */
+    List<Family> families() {
         return Stream.concat(
                         Stream.of(new Family(PLAIN, false, load(PLAIN)), new Family(PLAIN, true, load(BOLD))),
                         FURTHER.stream().filter(loaded::containsKey).map(name -> new Family(name, false, load(name))))
@@ -60,14 +59,14 @@ final class PdfFonts {
     String drawable(String text) {
         return text.codePoints()
                 .filter(c -> !UNSEEN.contains(c))
-                .mapToObj(this::drawn)
+                .mapToObj(c -> drawn(c, false))
                 .collect(Collectors.joining());
     }
 
     /** What stands for a character. */
-    private String drawn(int character) {
+    private String drawn(int character, boolean bold) {
         String drawn = Character.isISOControl(character) ? " " : Character.toString(character);
-        return font(drawn, false) == null ? NOT_THERE : drawn;
+        return font(drawn, bold) == null ? NOT_THERE : drawn;
     }
 
     /** A stretch of text that one font can draw. */
@@ -80,7 +79,7 @@ final class PdfFonts {
         PDFont font = null;
         for (int c :
                 leftToRight(text).codePoints().filter(c -> !UNSEEN.contains(c)).toArray()) {
-            String drawn = drawn(c);
+            String drawn = drawn(c, bold);
             PDFont able = font(drawn, bold);
             if (able != font && !same.isEmpty()) {
                 stretches.add(new Stretch(same.toString(), font));

@@ -45,7 +45,7 @@ final class TextPages {
         builder.withProducer("Vantbreeze");
         /* Our own fonts alone: those of the machine would be looked for otherwise. */
         builder.usePdfAConformance(PdfRendererBuilder.PdfAConformance.PDFA_2_B);
-        fonts.families(html.body())
+        fonts.families()
                 .forEach(f -> builder.useFont(
                         new PDFontSupplier(f.font()), f.name(), f.bold() ? 700 : 400, FontStyle.NORMAL, true));
         builder.useUnicodeBidiSplitter(new ICUBidiSplitter.ICUBidiSplitterFactory());
