@@ -1,5 +1,5 @@
+import { Drawn } from "../parts/Drawn";
 import { Saved } from "../parts/Saved";
-import { path } from "../parts/shapes";
 import { usePlan } from "../state/useBench";
 
 /** The thinnest spots are still to be seen as card. */
@@ -25,29 +25,30 @@ export function BulkMap() {
           aria-label={`Thickness of the closed card, at most ${closed.thickness.mm.toFixed(1)} mm`}
         >
           {closed.bulk.map((spot, i) => (
-            <path
+            <Drawn
               key={i}
-              d={path(spot.points, spot.holes, height)}
-              fillRule="evenodd"
+              d={spot.path}
+              height={height}
               fill="var(--ink)"
               fillOpacity={shade(spot.thicknessMm)}
             />
           ))}
           {/* Rims first, then the spots again: between neighbours no rim is left. */}
           {thickest.map((spot, i) => (
-            <path
+            <Drawn
               key={i}
-              d={path(spot.points, spot.holes, height)}
+              d={spot.path}
+              height={height}
               fill="none"
               stroke="var(--accent)"
               strokeWidth={rim * 0.5}
             />
           ))}
           {thickest.map((spot, i) => (
-            <path
+            <Drawn
               key={i}
-              d={path(spot.points, spot.holes, height)}
-              fillRule="evenodd"
+              d={spot.path}
+              height={height}
               fill={`color-mix(in srgb, var(--ink) ${100 * shade(most)}%, var(--raised))`}
             />
           ))}

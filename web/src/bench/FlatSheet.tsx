@@ -1,6 +1,6 @@
 import { useId, useRef, useState } from "react";
 import type { Mat, Panel, Piece, PlacedOrnament, SheetPhoto } from "../api/types";
-import { path, points } from "../parts/shapes";
+import { Drawn } from "../parts/Drawn";
 import { useShift } from "../parts/useShift";
 import { lengthText, onMarks } from "../state/lengths";
 import { useChange, usePlan } from "../state/useBench";
@@ -78,7 +78,7 @@ function PhotoUnder({ piece, photo, dx, dy }: { piece: Piece; photo: SheetPhoto;
   return (
     <>
       <clipPath id={id}>
-        <path d={piece.cut} clipRule="evenodd" />
+        <Drawn d={piece.cut} height={height} clipRule="evenodd" />
       </clipPath>
       <g clipPath={`url(#${id})`} data-testid="photo-under">
         <image
@@ -174,12 +174,12 @@ export function FlatSheet({
     >
       <RulerScale length={width} units={units} u={u} y={-rim.label - 2 * u} />
       <RulerScale length={height} units={units} u={u} x={-4 * u} upright />
-      <path d={piece.cut} fillRule="evenodd" fill="var(--card)" stroke="var(--ink)" strokeWidth={1.4 * u} />
+      <Drawn d={piece.cut} height={height} fill="var(--card)" stroke="var(--ink)" strokeWidth={1.4 * u} />
       {isBase && photo && <PhotoUnder piece={piece} photo={photo} dx={shift.dx} dy={shift.dy} />}
       {mats
         .filter((m) => m.side === "FACE" && piece.panels.some((p) => p.name === m.panel))
         .map((m, i) => (
-          <path key={i} d={path(m.points, m.holes, height)} fillRule="evenodd" fill={m.paper.colour} />
+          <Drawn key={i} d={m.path} height={height} fill={m.paper.colour} />
         ))}
       {piece.panels.map((panel) => (
         <PanelShape
@@ -196,9 +196,10 @@ export function FlatSheet({
       {ornaments
         .filter((o) => o.side === "FACE" && piece.panels.some((p) => p.name === o.panel))
         .map((o) => (
-          <polygon
+          <Drawn
             key={o.name}
-            points={points(o.points, height)}
+            d={o.path}
+            height={height}
             fill={marked?.kind === "ORNAMENT" && marked.id === o.name ? "var(--accent)" : "none"}
             fillOpacity={0.3}
             stroke="var(--ink)"
@@ -206,12 +207,12 @@ export function FlatSheet({
             strokeDasharray={`${2 * u} ${3 * u}`}
           >
             <title>{o.name}</title>
-          </polygon>
+          </Drawn>
         ))}
       <GlueAreas piece={piece} u={u} />
       <Runs piece={piece} u={u} />
       {piece.slits.map((s) => (
-        <path key={s.id} d={s.path} fill="none" stroke="var(--ink)" strokeWidth={3 * u} />
+        <Drawn key={s.id} d={s.path} height={height} fill="none" stroke="var(--ink)" strokeWidth={3 * u} />
       ))}
       {piece.scores.map((score, i) => (
         <ScoreMark
@@ -251,10 +252,10 @@ function GlueAreas({ piece, u }: { piece: Piece; u: number }) {
         </pattern>
       </defs>
       {piece.glue.map((g, i) => (
-        <path
+        <Drawn
           key={i}
-          d={path(g.points, g.holes, piece.size.height.mm)}
-          fillRule="evenodd"
+          d={g.path}
+          height={piece.size.height.mm}
           fill={g.side === "FACE" ? `url(#${id})` : "none"}
           stroke="var(--accent)"
           strokeOpacity={0.7}
@@ -263,7 +264,7 @@ function GlueAreas({ piece, u }: { piece: Piece; u: number }) {
           pointerEvents="none"
         >
           <title>{g.side === "FACE" ? "glue" : "glue on the back"}</title>
-        </path>
+        </Drawn>
       ))}
     </>
   );
@@ -335,9 +336,9 @@ function PanelShape({ panel, ink, height, u, measure, isMarked, onMark }: PanelS
   return (
     <g onClick={() => onMark(isMarked ? null : { kind: "PANEL", id: panel.name })}>
       <title>{`${panel.name}, ${panel.size.shown}`}</title>
-      <path
-        d={path(panel.points, panel.holes, height)}
-        fillRule="evenodd"
+      <Drawn
+        d={panel.path}
+        height={height}
         fill={isMarked ? "var(--accent)" : "transparent"}
         fillOpacity={isMarked ? 0.22 : 1}
       />

@@ -1,7 +1,7 @@
 import { useRef } from "react";
 import type { CutPass, LaidPart, PaperCutting, SheetCutting, Units } from "../api/types";
 import { SheetFill } from "../papers/SheetPicture";
-import { points } from "../parts/shapes";
+import { Drawn } from "../parts/Drawn";
 import { useShift } from "../parts/useShift";
 import { onMarks } from "../state/lengths";
 
@@ -186,11 +186,23 @@ function PartShape({ part, height, type, scale, units, onMove }: PartShapeProps)
         strokeWidth={type / 5}
       />
       {part.outlines.map((outline, i) => (
-        <polygon
+        <Drawn
           key={i}
-          points={points(outline, height)}
+          d={outline.path}
+          height={height}
           fill="var(--raised)"
           fillOpacity={0.5}
+          stroke="#26211a"
+          strokeWidth={type / 14}
+        />
+      ))}
+      {part.windows.map((window, i) => (
+        <Drawn
+          key={i}
+          d={window.path}
+          height={height}
+          fill="var(--sunken)"
+          fillOpacity={0.72}
           stroke="#26211a"
           strokeWidth={type / 14}
         />

@@ -4,7 +4,7 @@ import { useGrids } from "../bench/useTables";
 import { lengthText, mmOf } from "../state/lengths";
 import { panelsOf } from "../state/panels";
 import { useBenchStore, usePlan } from "../state/useBench";
-import { onFace, placeOf } from "./place";
+import { lookedAt, placeOf } from "./place";
 
 const ARROWS: Record<string, [number, number]> = {
   ArrowLeft: [-1, 0],
@@ -28,12 +28,7 @@ export function OrnamentPlace({ ornament }: { ornament: Ornament }) {
   }
   const [w, h] = [panel.size.width.mm, panel.size.height.mm];
   const rim = 0.18 * Math.max(w, h);
-  const toFace = onFace(panel, placed.side);
-  const drawn = (corners: number[][]) =>
-    corners
-      .map(toFace)
-      .map(([x, y]) => `${x},${h - y}`)
-      .join(" ");
+  const seen = { transform: lookedAt(panel, placed.side, h), fillRule: "evenodd" as const };
   const at = placeOf(placed, panel);
   const line = 0.006 * Math.max(w, h);
 
@@ -102,7 +97,7 @@ export function OrnamentPlace({ ornament }: { ornament: Ornament }) {
       >
         <defs>
           <clipPath id={`panel-${id}`}>
-            <polygon points={drawn(panel.points)} />
+            <path {...seen} d={panel.path} clipRule="evenodd" />
           </clipPath>
           <pattern
             id={`glue-${id}`}
@@ -114,8 +109,9 @@ export function OrnamentPlace({ ornament }: { ornament: Ornament }) {
             <rect width={2 * line} height={6 * line} fill="var(--accent)" fillOpacity={0.7} />
           </pattern>
         </defs>
-        <polygon
-          points={drawn(panel.points)}
+        <path
+          {...seen}
+          d={panel.path}
           fill={plan.brief.base.colour}
           stroke="var(--edge)"
           strokeWidth={line}
@@ -123,9 +119,10 @@ export function OrnamentPlace({ ornament }: { ornament: Ornament }) {
         {plan.mats
           .filter((m) => m.face === ornament.face)
           .map((m, i) => (
-            <polygon
+            <path
               key={i}
-              points={drawn(m.points)}
+              {...seen}
+              d={m.path}
               fill={m.paper.colour}
               stroke="var(--edge)"
               strokeOpacity={0.4}
@@ -135,13 +132,7 @@ export function OrnamentPlace({ ornament }: { ornament: Ornament }) {
         {plan.ornaments
           .filter((o) => o.face === ornament.face && o.name !== ornament.name)
           .map((o) => (
-            <polygon
-              key={o.name}
-              points={drawn(o.points)}
-              fill="none"
-              stroke="var(--edge)"
-              strokeWidth={line}
-            />
+            <path key={o.name} {...seen} d={o.path} fill="none" stroke="var(--edge)" strokeWidth={line} />
           ))}
         <g
           role="slider"
@@ -159,18 +150,17 @@ export function OrnamentPlace({ ornament }: { ornament: Ornament }) {
           }}
           onKeyDown={press}
         >
-          <polygon
-            points={drawn(placed.points)}
+          <path
+            {...seen}
+            d={placed.path}
             fill={ornament.paper.colour}
             fillOpacity={0.9}
             stroke="var(--accent)"
             strokeWidth={2 * line}
           />
-          <polygon
-            points={drawn(placed.points)}
-            fill={`url(#glue-${id})`}
-            clipPath={ornament.glue === "OWN_PANEL" ? `url(#panel-${id})` : undefined}
-          />
+          <g clipPath={ornament.glue === "OWN_PANEL" ? `url(#panel-${id})` : undefined}>
+            <path {...seen} d={placed.path} fill={`url(#glue-${id})`} />
+          </g>
         </g>
       </svg>
       <figcaption className="text-quiet text-sm">

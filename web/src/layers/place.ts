@@ -11,6 +11,12 @@ export function onFace(panel: Panel, side: Side): (corner: number[]) => [number,
   return ([x = 0, y = 0]) => [side === "FACE" ? x - left : right - x, y - low];
 }
 
+/** The same for what is drawn y down from the level of 0, in a box `height` high: an SVG transform. */
+export function lookedAt(panel: Panel, side: Side, height: number): string {
+  const [x, y] = onFace(panel, side)([0, 0]);
+  return `translate(${x} ${height - y}) scale(${side === "FACE" ? 1 : -1} 1)`;
+}
+
 /** Where an ornament lies, as its brief says it: from the panel's left and lower edge, in mm. */
 export function placeOf(ornament: PlacedOrnament, panel: Panel): { x: number; y: number } {
   const corners = ornament.points.map(onFace(panel, ornament.side));

@@ -1,5 +1,5 @@
 import type { Sketch } from "../api/types";
-import { path } from "../parts/shapes";
+import { Drawn } from "../parts/Drawn";
 
 type Area = Sketch["areas"][number];
 type Stroke = Sketch["strokes"][number];
@@ -46,9 +46,9 @@ export function StepDrawing({ sketch, name }: { sketch: Sketch; name: string }) 
       </defs>
       {sketch.areas.map((area, i) => (
         <g key={i}>
-          <path
-            d={path(area.points, area.holes, box.bottom + box.height)}
-            fillRule="evenodd"
+          <Drawn
+            d={area.path}
+            height={box.bottom + box.height}
             fill={FILLS[area.surface]}
             fillOpacity={area.surface === "LAID" ? 0.85 : 1}
             stroke={area.surface === "GLUE" ? "var(--warn)" : "var(--edge)"}
@@ -96,12 +96,12 @@ function AreaLabel({ area, y, type }: { area: Area; y(v: number): number; type: 
 function StrokeLine({ stroke, y, type }: { stroke: Stroke; y(v: number): number; type: number }) {
   const [x1 = 0, v1 = 0] = stroke.from;
   const [x2 = 0, v2 = 0] = stroke.to;
-  const line = { d: stroke.path, transform: `translate(0 ${y(0)})`, fill: "none" };
+  const line = { d: stroke.path, height: y(0), fill: "none" };
   const dash = (...parts: number[]) => parts.map((p) => p * type).join(" ");
   switch (stroke.line) {
     case "OTHER":
       return (
-        <path
+        <Drawn
           {...line}
           stroke="var(--quiet)"
           strokeOpacity={0.55}
@@ -110,16 +110,16 @@ function StrokeLine({ stroke, y, type }: { stroke: Stroke; y(v: number): number;
         />
       );
     case "SCORE":
-      return <path {...line} stroke="var(--accent)" strokeWidth={type * 0.28} strokeLinecap="round" />;
+      return <Drawn {...line} stroke="var(--accent)" strokeWidth={type * 0.28} strokeLinecap="round" />;
     case "SLIT":
-      return <path {...line} stroke="var(--stop)" strokeWidth={type * 0.22} strokeLinecap="round" />;
+      return <Drawn {...line} stroke="var(--stop)" strokeWidth={type * 0.22} strokeLinecap="round" />;
     case "VALLEY":
       return (
-        <path {...line} stroke="var(--accent)" strokeWidth={type * 0.2} strokeDasharray={dash(0.7, 0.4)} />
+        <Drawn {...line} stroke="var(--accent)" strokeWidth={type * 0.2} strokeDasharray={dash(0.7, 0.4)} />
       );
     case "MOUNTAIN":
       return (
-        <path
+        <Drawn
           {...line}
           stroke="var(--accent)"
           strokeWidth={type * 0.2}
@@ -127,11 +127,11 @@ function StrokeLine({ stroke, y, type }: { stroke: Stroke; y(v: number): number;
         />
       );
     case "PENCIL":
-      return <path {...line} stroke="var(--ink)" strokeWidth={type * 0.16} />;
+      return <Drawn {...line} stroke="var(--ink)" strokeWidth={type * 0.16} />;
     case "RULER":
-      return <path {...line} stroke="var(--ink)" strokeOpacity={0.28} strokeWidth={type * 0.75} />;
+      return <Drawn {...line} stroke="var(--ink)" strokeOpacity={0.28} strokeWidth={type * 0.75} />;
     case "FENCE":
-      return <path {...line} stroke="var(--ink)" strokeWidth={type * 0.4} strokeOpacity={0.75} />;
+      return <Drawn {...line} stroke="var(--ink)" strokeWidth={type * 0.4} strokeOpacity={0.75} />;
     case "WAY":
       return <Arrow x1={x1} y1={y(v1)} x2={x2} y2={y(v2)} type={type} />;
     case "SIZE":

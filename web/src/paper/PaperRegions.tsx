@@ -1,6 +1,6 @@
 import { useId } from "react";
 import type { Paper, Region } from "../api/types";
-import { path } from "../parts/shapes";
+import { Drawn } from "../parts/Drawn";
 import { inkOn } from "./ink";
 
 interface PaperRegionsProps {
@@ -35,9 +35,9 @@ export function PaperRegions({ regions, height, line, marked, onPick, arrows }: 
       </defs>
       {regions.map((r, i) => (
         <g key={i}>
-          <path
-            d={path(r.points, r.holes, height)}
-            fillRule="evenodd"
+          <Drawn
+            d={r.path}
+            height={height}
             fill={r.paper.print === "PLAIN" ? r.paper.colour : `url(#${printId(id, r.paper, r.up)})`}
             stroke="var(--edge)"
             strokeOpacity={r.layer === 0 ? 1 : 0.5}
@@ -50,10 +50,10 @@ export function PaperRegions({ regions, height, line, marked, onPick, arrows }: 
       {regions
         .filter((r) => r.layer === 0 && faceOf(r) === marked)
         .map((r, i) => (
-          <path
+          <Drawn
             key={i}
-            d={path(r.points, r.holes, height)}
-            fillRule="evenodd"
+            d={r.path}
+            height={height}
             fill="var(--accent)"
             fillOpacity={0.22}
             stroke="var(--accent)"

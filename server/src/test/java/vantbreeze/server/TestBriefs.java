@@ -19,6 +19,14 @@ public final class TestBriefs {
                  "units": "INCH"}""".formatted(width, height);
     }
 
+    /** A free pattern as it is written, at the size it has. */
+    public static String pattern(String written) {
+        return gatefold("4 in", "5 in")
+                .replace("gatefold", "free-pattern")
+                .replace("\"width\": \"4 in\", \"height\": \"5 in\"", "\"width\": null, \"height\": null")
+                .replace("\"parameters\": {}", "\"parameters\": {\"pattern\": \"%s\"}".formatted(written));
+    }
+
     /** A free pattern of six panels around two vertices. */
     public static final String ZIGZAGS =
             "outline 0,0 9,0 9,6 0,6; mountain 3.25,0 2.75,3 3.25,6; valley 6.25,0 5.75,3 6.25,6;"

@@ -1,10 +1,14 @@
 package vantbreeze.server.cutting;
 
+import com.fasterxml.jackson.annotation.JsonCreator;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.util.List;
+import org.locationtech.jts.geom.LinearRing;
+import org.locationtech.jts.geom.Polygon;
 import vantbreeze.material.Print;
 import vantbreeze.part.Part.Grain;
+import vantbreeze.server.outline.PathData;
 import vantbreeze.server.paper.SheetJson.PhotoJson;
 import vantbreeze.server.plan.LengthJson;
 import vantbreeze.server.plan.LengthJson.SizeJson;
@@ -126,6 +130,7 @@ public record CuttingJson(
      * @param card which card of the kit it is for; empty if there is one
      * @param layings how many ways it may lie
      * @param outlines of what is no rectangle
+     * @param windows what is cut out inside
      * @param division where it is cut in two afterwards, from its left or its lower edge; absent if it is not
      */
     @Schema(name = "LaidPart")
@@ -142,14 +147,44 @@ public record CuttingJson(
             int laying,
             int layings,
             boolean pinned,
-            List<List<double[]>> outlines,
+            List<OutlineJson> outlines,
+            List<OutlineJson> windows,
             @Schema(nullable = true) Double division,
             @Schema(nullable = true) Boolean divisionUpright,
             List<LineJson> lines) {
 
         public LaidJson {
-            /* Plans of earlier versions have none. */
+            /* Plans of earlier versions have neither. */
+            windows = windows == null ? List.of() : List.copyOf(windows);
             lines = lines == null ? List.of() : List.copyOf(lines);
+        }
+    }
+
+    /**
+     * An outline where it lies on its sheet, in mm from the lower left corner, y up.
+     *
+     * @param path the same as SVG path data, y down from the sheet's lower edge, arcs and curves as such
+     */
+    @Schema(name = "LaidOutline")
+    public record OutlineJson(List<double[]> points, String path) {
+
+        @JsonCreator
+        public OutlineJson {}
+
+        /** As plans of earlier versions have it: corners alone. */
+        @JsonCreator(mode = JsonCreator.Mode.DELEGATING)
+        static OutlineJson of(List<double[]> points) {
+            return of(LengthJson.polygon(points).getExteriorRing());
+        }
+
+        /** @param ring in counts */
+        static OutlineJson of(LinearRing ring) {
+            return new OutlineJson(LengthJson.corners(ring), PathData.FROM_ZERO.of(ring));
+        }
+
+        /** @return in counts */
+        public Polygon polygon() {
+            return LengthJson.polygon(points);
         }
     }
 

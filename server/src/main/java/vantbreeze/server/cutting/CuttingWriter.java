@@ -140,6 +140,7 @@ final class CuttingWriter {
         Blank blank = wanted.blank();
         Part first = blank.inside().get(0).part();
         FlatMotion there = FlatMotion.shift(wanted.x().count(), wanted.y().count());
+        Function<Blank.Inside, Polygon> outline = p -> there.apply(blank.outline(p, wanted.laying()));
         boolean isTurned = Math.round(wanted.laying().degrees() / 90) % 2 != 0;
         return new CuttingJson.LaidJson(
                 blank.id(),
@@ -159,8 +160,13 @@ final class CuttingWriter {
                 blank.layings().size(),
                 blank.pin().isPresent(),
                 blank.inside().stream()
-                        .filter(i -> !i.part().isRectangle())
-                        .map(i -> LengthJson.corners(there.apply(blank.outline(i, wanted.laying()))))
+                        .filter(p -> !p.part().isRectangle())
+                        .map(p -> CuttingJson.OutlineJson.of(outline.apply(p).getExteriorRing()))
+                        .toList(),
+                blank.inside().stream()
+                        .map(outline)
+                        .flatMap(o -> IntStream.range(0, o.getNumInteriorRing()).mapToObj(o::getInteriorRingN))
+                        .map(CuttingJson.OutlineJson::of)
                         .toList(),
                 first.division().map(d -> d.at().millimetres()).orElse(null),
                 first.division().map(d -> d.alongWidth() != isTurned).orElse(null),

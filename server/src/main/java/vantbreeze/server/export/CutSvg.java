@@ -18,7 +18,6 @@ import vantbreeze.measure.Length;
 import vantbreeze.part.Part;
 import vantbreeze.server.cutting.CuttingJson;
 import vantbreeze.server.outline.PathData;
-import vantbreeze.server.plan.LengthJson;
 import vantbreeze.structure.Curve;
 import vantbreeze.structure.FlatMotion;
 import vantbreeze.structure.Fold;
@@ -100,7 +99,7 @@ final class CutSvg {
         Point corner = part.piece().lowerLeft();
         svg.outline(outline);
         for (Slit slit : part.piece().slits()) {
-            svg.slit(mm(slit.path(), corner));
+            svg.curved(Layer.SLIT, mm(slit.path(), corner));
         }
         for (ScoreLine score : part.piece().scores()) {
             svg.score(score.fold() == Fold.MOUNTAIN ? Layer.MOUNTAIN : Layer.VALLEY, mm(score.path(), corner));
@@ -139,7 +138,8 @@ final class CutSvg {
                 .map(p -> new Envelope(p.x(), p.x() + p.width(), p.y(), p.y() + p.height()))
                 .toList());
         for (CuttingJson.LaidJson part : sheet.parts()) {
-            part.outlines().forEach(o -> svg.outline(LengthJson.polygon(o)));
+            part.outlines().forEach(o -> svg.outline(o.polygon()));
+            part.windows().forEach(o -> svg.outline(o.polygon()));
             svg.lines(part.lines());
             if (part.division() != null) {
                 boolean upright = Boolean.TRUE.equals(part.divisionUpright());
@@ -168,10 +168,10 @@ final class CutSvg {
             boolean goesOn = i + 1 < lines.size() && line.goesOnIn(lines.get(i + 1));
             if (!goesOn) {
                 switch (line.kind()) {
-                    case SLIT -> slit(points);
+                    case SLIT -> curved(Layer.SLIT, points);
                     case MOUNTAIN -> score(Layer.MOUNTAIN, points);
                     case VALLEY -> score(Layer.VALLEY, points);
-                    case DRAWN -> line(Layer.DRAW, points);
+                    case DRAWN -> curved(Layer.DRAW, points);
                 }
                 points = new ArrayList<>();
             }
@@ -221,12 +221,12 @@ final class CutSvg {
         add(layer, closed ? d + " Z" : d);
     }
 
-    /** A curved one as such. */
-    private void slit(List<double[]> points) {
+    /** Along arcs and curves as such. */
+    private void curved(Layer layer, List<double[]> points) {
         Coordinate[] counts = points.stream()
                 .map(p -> new Coordinate(p[0] * Length.COUNTS_PER_MILLIMETRE, p[1] * Length.COUNTS_PER_MILLIMETRE))
                 .toArray(Coordinate[]::new);
-        add(Layer.SLIT, data.along(Curve.of(counts)));
+        add(layer, data.along(Curve.of(counts)));
     }
 
     private void line(Layer layer, List<double[]> points) {

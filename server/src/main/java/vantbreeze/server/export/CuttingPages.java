@@ -4,7 +4,9 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.List;
+import java.util.stream.Stream;
 import org.apache.pdfbox.pdmodel.PDDocument;
+import vantbreeze.measure.Length;
 import vantbreeze.server.cutting.CuttingJson;
 
 /** Draws every sheet of a cutting plan to scale, its cuts numbered, beside it the settings of the fence; two on a page. */
@@ -99,10 +101,11 @@ final class CuttingPages {
                 new double[] {left, bottom + height}));
         for (CuttingJson.LaidJson part : sheet.parts()) {
             page.stroke(0.2, 0.45);
-            part.outlines()
-                    .forEach(o -> page.polygon(o.stream()
-                            .map(c -> new double[] {left + c[0] * scale, bottom + c[1] * scale})
-                            .toList()));
+            Stream.concat(part.outlines().stream(), part.windows().stream())
+                    .forEach(o -> page.region(o.polygon(), c -> new double[] {
+                        left + c.x / Length.COUNTS_PER_MILLIMETRE * scale,
+                        bottom + c.y / Length.COUNTS_PER_MILLIMETRE * scale
+                    }));
             label(
                     left + (part.x() + part.width() / 2) * scale,
                     bottom + (part.y() + part.height() / 2) * scale,

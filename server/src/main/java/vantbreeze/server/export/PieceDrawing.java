@@ -1,8 +1,9 @@
 package vantbreeze.server.export;
 
+import java.util.List;
 import org.locationtech.jts.geom.Coordinate;
-import org.locationtech.jts.geom.LineSegment;
 import vantbreeze.measure.Length;
+import vantbreeze.structure.Curve;
 import vantbreeze.structure.Fold;
 import vantbreeze.structure.Path;
 import vantbreeze.structure.Piece;
@@ -51,9 +52,11 @@ final class PieceDrawing {
     }
 
     private void line(Path path) {
-        for (LineSegment leg : path.legs()) {
-            page.line(x(mm(leg.p0.x)), y(mm(leg.p0.y)), x(mm(leg.p1.x)), y(mm(leg.p1.y)));
-        }
+        /* In one stroke, so that dashes run on where it bends. */
+        List<Curve> legs = path.legs().stream()
+                .<Curve>map(leg -> new Curve.Straight(leg.p0, leg.p1))
+                .toList();
+        page.along(legs, this::at, false);
     }
 
     private double[] at(Coordinate place) {

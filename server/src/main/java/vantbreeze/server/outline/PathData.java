@@ -16,6 +16,9 @@ import vantbreeze.structure.Curve;
  */
 public record PathData(double height) {
 
+    /** Counts y down from the level of 0: whoever draws it moves it to where that is. */
+    public static final PathData FROM_ZERO = new PathData(0);
+
     /** Its outer line and its holes, each closed; to be filled by the even-odd rule. */
     public String of(Polygon region) {
         StringBuilder all = new StringBuilder(of(region.getExteriorRing()));

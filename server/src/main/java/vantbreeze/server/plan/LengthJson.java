@@ -77,7 +77,7 @@ public record LengthJson(
     }
 
     /** @return corners in mm as [x, y], first not repeated */
-    public static List<double[]> corners(Polygon polygon) {
+    static List<double[]> corners(Polygon polygon) {
         return corners(polygon.getExteriorRing());
     }
 
@@ -88,7 +88,8 @@ public record LengthJson(
                 .toList();
     }
 
-    private static List<double[]> corners(LinearRing closed) {
+    /** @return corners in mm as [x, y], first not repeated */
+    public static List<double[]> corners(LinearRing closed) {
         Coordinate[] ring = closed.getCoordinates();
         return java.util.Arrays.stream(ring, 0, ring.length - 1)
                 .map(c -> new double[] {c.x / Length.COUNTS_PER_MILLIMETRE, c.y / Length.COUNTS_PER_MILLIMETRE})

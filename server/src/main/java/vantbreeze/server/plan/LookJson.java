@@ -5,6 +5,7 @@ import java.util.List;
 import vantbreeze.layer.Face;
 import vantbreeze.measure.Length;
 import vantbreeze.plan.Look;
+import vantbreeze.server.outline.PathData;
 import vantbreeze.structure.Side;
 
 /**
@@ -38,8 +39,9 @@ public record LookJson(MomentJson moment, double widthMm, double heightMm, List<
             @Schema(description = "where its pattern's up is in the picture, degrees anticlockwise from straight up")
             double up,
 
-            List<double[]> points,
-            List<List<double[]>> holes,
+            @Schema(description = "SVG path data in mm, y down from the picture's lower edge")
+            String path,
+
             @Schema(description = "a place well inside it") double[] inside) {
 
         static RegionJson of(Look.Region r) {
@@ -49,8 +51,7 @@ public record LookJson(MomentJson moment, double widthMm, double heightMm, List<
                     r.layer(),
                     BriefJson.PaperJson.of(r.paper()),
                     r.up(),
-                    LengthJson.corners(r.outline()),
-                    LengthJson.holes(r.outline()),
+                    PathData.FROM_ZERO.of(r.outline()),
                     LengthJson.inside(r.outline()));
         }
     }

@@ -28,9 +28,7 @@ public record PieceJson(
         String name,
         SizeJson size,
 
-        @Schema(
-                description =
-                        "SVG path data of the outline and what is cut out inside, mm from the upper left corner, y down")
+        @Schema(description = "SVG path data of the outline and what is cut out inside, mm, y down from the lower edge")
         String cut,
 
         List<PanelJson> panels,
@@ -73,7 +71,10 @@ public record PieceJson(
             String name,
             SizeJson size,
             List<double[]> points,
-            List<List<double[]>> holes,
+
+            @Schema(description = "SVG path data in mm, y down from the piece's lower edge")
+            String path,
+
             @Schema(description = "a place well inside it") double[] inside) {}
 
     /** Positions are absent for an oblique score; the handle is absent where nothing moves it. */
@@ -181,15 +182,16 @@ public record PieceJson(
         return reading instanceof SquareReading ? null : "by the template";
     }
 
-    /** @param path of SVG 1.1 in mm, y down from the piece's upper edge, arcs and curves as such */
+    /** @param path of SVG 1.1 in mm, y down from the piece's lower edge, arcs and curves as such */
     @Schema(name = "Slit")
     public record SlitJson(String id, String path) {}
 
+    /** @param path like that of a slit */
     @Schema(name = "Glue")
-    public record GlueJson(Side side, List<double[]> points, List<List<double[]>> holes) {
+    public record GlueJson(Side side, String path) {
 
         private static GlueJson of(GlueArea area) {
-            return new GlueJson(area.side(), LengthJson.corners(area.outline()), LengthJson.holes(area.outline()));
+            return new GlueJson(area.side(), PathData.FROM_ZERO.of(area.outline()));
         }
     }
 
@@ -206,18 +208,17 @@ public record PieceJson(
             List<Handle> handles,
             UnitSystem units) {
         Piece piece = card.piece();
-        PathData drawn = new PathData(piece.size().height().millimetres());
         return new PieceJson(
                 piece.name(),
                 SizeJson.of(piece.size(), units),
-                drawn.of(piece.polygon()),
+                PathData.FROM_ZERO.of(piece.polygon()),
                 panels.stream()
                         .filter(p -> p.piece().equals(piece.name()))
                         .map(p -> new PanelJson(
                                 p.name(),
                                 SizeJson.of(p.box(), units),
                                 LengthJson.corners(p.outline()),
-                                LengthJson.holes(p.outline()),
+                                PathData.FROM_ZERO.of(p.outline()),
                                 LengthJson.inside(p.outline())))
                         .toList(),
                 card.readings().stream()
@@ -225,7 +226,8 @@ public record PieceJson(
                         .toList(),
                 card.settings().stream().map(s -> SettingJson.of(s, units)).toList(),
                 piece.slits().stream()
-                        .map(s -> new SlitJson(s.id(), drawn.along(s.path().curves())))
+                        .map(s -> new SlitJson(
+                                s.id(), PathData.FROM_ZERO.along(s.path().curves())))
                         .toList(),
                 glue.stream()
                         .filter(g -> g.panel().piece().equals(piece.name()))

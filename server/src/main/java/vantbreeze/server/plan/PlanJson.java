@@ -125,8 +125,9 @@ public record PlanJson(
     @Schema(name = "Weight")
     public record WeightJson(String part, double grams) {}
 
+    /** @param path of SVG 1.1 in mm, y down from the closed card's lower edge */
     @Schema(name = "Spot")
-    public record SpotJson(double thicknessMm, int layers, List<double[]> points, List<List<double[]>> holes) {}
+    public record SpotJson(double thicknessMm, int layers, String path) {}
 
     @Schema(name = "Face")
     public record FaceJson(
@@ -167,7 +168,10 @@ public record PlanJson(
             LengthJson top,
             LengthJson bottom,
             List<double[]> points,
-            List<List<double[]>> holes) {}
+            List<List<double[]>> holes,
+
+            @Schema(description = "the same as SVG path data, y down from the piece's lower edge")
+            String path) {}
 
     /** An ornament where it lies. */
     @Schema(name = "PlacedOrnament")
@@ -183,6 +187,9 @@ public record PlanJson(
 
             @Schema(description = "on the flat piece, face side up, in mm")
             List<double[]> points,
+
+            @Schema(description = "the same as SVG path data, y down from the piece's lower edge")
+            String path,
 
             LengthJson lift,
 

@@ -16,6 +16,7 @@ import vantbreeze.measure.UnitSystem;
 import vantbreeze.plan.Handiwork;
 import vantbreeze.plan.Plan;
 import vantbreeze.plan.Snag;
+import vantbreeze.server.outline.PathData;
 import vantbreeze.server.plan.LengthJson.SizeJson;
 import vantbreeze.structure.Panel;
 
@@ -130,10 +131,7 @@ public final class PlanWriter {
                 closed.front().stream().map(LookJson.RegionJson::of).toList(),
                 closed.bulk().stream()
                         .map(s -> new PlanJson.SpotJson(
-                                s.thickness().millimetres(),
-                                s.layers(),
-                                LengthJson.corners(s.outline()),
-                                LengthJson.holes(s.outline())))
+                                s.thickness().millimetres(), s.layers(), PathData.FROM_ZERO.of(s.outline())))
                         .toList());
     }
 
@@ -166,7 +164,8 @@ public final class PlanWriter {
                 LengthJson.judged(m.top(), units),
                 LengthJson.judged(m.bottom(), units),
                 LengthJson.corners(m.outline()),
-                LengthJson.holes(m.outline()));
+                LengthJson.holes(m.outline()),
+                PathData.FROM_ZERO.of(m.outline()));
     }
 
     private PlanJson.PlacedJson ornament(PlacedOrnament o) {
@@ -176,6 +175,7 @@ public final class PlanWriter {
                 o.face().panel().name(),
                 o.face().side(),
                 LengthJson.corners(o.onPiece()),
+                PathData.FROM_ZERO.of(o.onPiece()),
                 length(o.lift()),
                 length(o.needed()),
                 o.outside(),

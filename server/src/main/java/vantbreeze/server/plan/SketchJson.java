@@ -15,8 +15,9 @@ import vantbreeze.task.Sketch;
 @Schema(name = "Sketch")
 public record SketchJson(String task, List<AreaJson> areas, List<StrokeJson> strokes) {
 
+    /** @param path of SVG 1.1 in mm, y down from the level of 0, its holes too; arcs and curves as such */
     @Schema(name = "SketchArea")
-    public record AreaJson(Sketch.Surface surface, List<double[]> points, List<List<double[]>> holes, String label) {}
+    public record AreaJson(Sketch.Surface surface, List<double[]> points, String path, String label) {}
 
     /**
      * @param path of SVG 1.1 in mm, y down from the level of 0
@@ -26,18 +27,23 @@ public record SketchJson(String task, List<AreaJson> areas, List<StrokeJson> str
     @Schema(name = "SketchStroke")
     public record StrokeJson(Sketch.Line line, String path, double[] from, double[] to, String label) {}
 
-    private static final PathData FROM_ZERO = new PathData(0);
-
     static SketchJson of(String task, Sketch sketch) {
         return new SketchJson(
                 task,
                 sketch.areas().stream()
                         .map(a -> new AreaJson(
-                                a.surface(), LengthJson.corners(a.outline()), LengthJson.holes(a.outline()), a.label()))
+                                a.surface(),
+                                LengthJson.corners(a.outline()),
+                                PathData.FROM_ZERO.of(a.outline()),
+                                a.label()))
                         .toList(),
                 sketch.strokes().stream()
                         .map(s -> new StrokeJson(
-                                s.line(), FROM_ZERO.along(s.way()), point(s.from()), point(s.firstEnd()), s.label()))
+                                s.line(),
+                                PathData.FROM_ZERO.along(s.way()),
+                                point(s.from()),
+                                point(s.firstEnd()),
+                                s.label()))
                         .toList());
     }
 

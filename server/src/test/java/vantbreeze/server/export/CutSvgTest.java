@@ -34,6 +34,7 @@ class CutSvgTest {
                 1,
                 false,
                 List.of(),
+                List.of(),
                 null,
                 null,
                 List.of());

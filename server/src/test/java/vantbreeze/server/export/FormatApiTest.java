@@ -9,7 +9,6 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
-import java.io.StringReader;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -19,9 +18,6 @@ import java.util.List;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import javax.xml.parsers.DocumentBuilderFactory;
-import org.apache.batik.parser.DefaultPathHandler;
-import org.apache.batik.parser.PathParser;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -30,13 +26,13 @@ import org.springframework.http.MediaType;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.ResultActions;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
-import org.xml.sax.InputSource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 import vantbreeze.server.TestApplication;
 import vantbreeze.server.TestBriefs;
+import vantbreeze.server.cutting.CuttingJson;
 import vantbreeze.server.plan.SavedBrief;
 
 /** What goes out and comes in by open formats. */
@@ -73,46 +69,38 @@ class FormatApiTest extends TestApplication {
                 .getContentAsString(StandardCharsets.UTF_8);
     }
 
-    /** Every path of a group as Batik's parser reads it: straight lengths and arcs. */
-    private static List<String> paths(String svg, String group) throws Exception {
-        DocumentBuilderFactory.newInstance().newDocumentBuilder().parse(new InputSource(new StringReader(svg)));
-        Matcher g = Pattern.compile("<g id=\"%s\".*?</g>".formatted(group), Pattern.DOTALL)
-                .matcher(svg);
-        List<String> paths = new ArrayList<>();
-        if (g.find()) {
-            Matcher d = Pattern.compile(" d=\"([^\"]+)\"").matcher(g.group());
-            while (d.find()) {
-                paths.add(d.group(1));
-            }
-        }
-        return paths;
+    private JsonNode cutting(String id, int count) throws Exception {
+        return read(send(
+                        post("/api/cuttings"),
+                        "{\"cards\": [{\"project\": \"%s\", \"count\": %d}], \"keepsGrain\": true, \"twoAtOnce\": false, \"seconds\": 1, \"pins\": []}"
+                                .formatted(id, count))
+                .andExpect(status().isCreated()));
     }
 
-    private static double length(String path) {
-        double[] state = new double[3];
-        PathParser parser = new PathParser();
-        parser.setPathHandler(new DefaultPathHandler() {
-            @Override
-            public void movetoAbs(float x, float y) {
-                state[0] = x;
-                state[1] = y;
-            }
+    /** The cut file of every sheet of a plan. */
+    private List<String> sheets(String id, JsonNode cutting) throws Exception {
+        List<String> all = new ArrayList<>();
+        for (JsonNode sheet : cutting.findParents("ordinal")) {
+            all.add(got(
+                    id,
+                    "sheet.svg?sheet=%d&plan=%s"
+                            .formatted(
+                                    sheet.get("number").asInt(),
+                                    cutting.get("id").asString())));
+        }
+        return all;
+    }
 
-            @Override
-            public void linetoAbs(float x, float y) {
-                state[2] += Math.hypot(x - state[0], y - state[1]);
-                movetoAbs(x, y);
-            }
-
-            @Override
-            public void arcAbs(float rx, float ry, float turn, boolean large, boolean sweep, float x, float y) {
-                double chord = Math.hypot(x - state[0], y - state[1]);
-                state[2] += 2 * rx * Math.asin(Math.min(1, chord / 2 / rx));
-                movetoAbs(x, y);
-            }
-        });
-        parser.parse(path);
-        return state[2];
+    /** @return what the corners enclose */
+    private static double shoelace(JsonNode corners) {
+        double twice = 0;
+        for (int i = 0; i < corners.size(); i++) {
+            JsonNode a = corners.get(i);
+            JsonNode b = corners.get((i + 1) % corners.size());
+            twice += a.get(0).asDouble() * b.get(1).asDouble()
+                    - b.get(0).asDouble() * a.get(1).asDouble();
+        }
+        return Math.abs(twice) / 2;
     }
 
     /** Lengths as an independent SVG library reads them; a base of 10 x 7 in is 34 in around, its scores 7 in each. */
@@ -121,15 +109,16 @@ class FormatApiTest extends TestApplication {
         String id = project("Cut by machine", TestBriefs.gatefold("5 in", "7 in"));
         String svg = got(id, "part.svg?part=piece/base");
         assertThat(svg).contains("width=\"254mm\" height=\"177.8mm\" viewBox=\"0 0 254 177.8\"");
-        assertThat(paths(svg, "cut"))
+        assertThat(SvgReading.paths(svg, "cut"))
                 .singleElement()
-                .satisfies(d -> assertThat(length(d + " L0 177.8")).isCloseTo(2 * (254 + 177.8), within(0.5)));
-        assertThat(paths(svg, "score-valley"))
+                .satisfies(
+                        d -> assertThat(SvgReading.length(d + " L0 177.8")).isCloseTo(2 * (254 + 177.8), within(0.5)));
+        assertThat(SvgReading.paths(svg, "score-valley"))
                 .hasSize(2)
-                .allSatisfy(d -> assertThat(length(d)).isCloseTo(177.8, within(0.01)));
+                .allSatisfy(d -> assertThat(SvgReading.length(d)).isCloseTo(177.8, within(0.01)));
         String dashed = got(id, "part.svg?part=piece/base&dash=3&gap=2");
-        double cut = paths(dashed, "score-valley").stream()
-                .mapToDouble(FormatApiTest::length)
+        double cut = SvgReading.paths(dashed, "score-valley").stream()
+                .mapToDouble(SvgReading::length)
                 .sum();
         assertThat(cut / (2 * 177.8)).isCloseTo(3.0 / 5, within(0.02));
         http.perform(get("/api/projects/%s/exports/part.svg".formatted(id))
@@ -148,9 +137,9 @@ class FormatApiTest extends TestApplication {
                  "y": "1 in", "lift": null, "paper": {"stock": "160 gsm", "colour": "#ffffff", "print": "PLAIN"},
                  "glue": "OWN_PANEL"}]""");
         String svg = got(project("Round", brief), "part.svg?part=topper/moon");
-        assertThat(paths(svg, "cut")).singleElement().satisfies(d -> {
+        assertThat(SvgReading.paths(svg, "cut")).singleElement().satisfies(d -> {
             assertThat(d.split("A")).hasSizeBetween(3, 5);
-            assertThat(length(d)).isCloseTo(Math.PI * 38.1, within(0.2));
+            assertThat(SvgReading.length(d)).isCloseTo(Math.PI * 38.1, within(0.2));
         });
     }
 
@@ -158,11 +147,7 @@ class FormatApiTest extends TestApplication {
     @Test
     void ownCutFilesAreTakenByTheCutter() throws Exception {
         String id = project("By machine", TestBriefs.gatefold("5 in", "4 in"));
-        JsonNode plan = read(send(
-                        post("/api/cuttings"),
-                        "{\"cards\": [{\"project\": \"%s\", \"count\": 2}], \"keepsGrain\": true, \"twoAtOnce\": false, \"seconds\": 1, \"pins\": []}"
-                                .formatted(id))
-                .andExpect(status().isCreated()));
+        JsonNode plan = cutting(id, 2);
         for (String what : List.of(
                 "part.svg?part=piece/base",
                 "part.svg?part=piece/base&dash=2&gap=1",
@@ -199,31 +184,17 @@ class FormatApiTest extends TestApplication {
         String brief = TestBriefs.gatefold("3 in", "6 in").replace("gatefold", "woven-gate");
         String id = project("Pen marks", brief);
         String svg = got(id, "part.svg?part=piece/strip 1");
-        double cut = length(paths(svg, "cut").get(0));
-        assertThat(paths(svg, "draw"))
+        double cut = SvgReading.length(SvgReading.paths(svg, "cut").get(0));
+        assertThat(SvgReading.paths(svg, "draw"))
                 .hasSize(2)
-                .allSatisfy(d -> assertThat(length(d)).isBetween(1.0, cut / 2));
-        JsonNode plan = read(send(
-                post("/api/cuttings"),
-                "{\"cards\": [{\"project\": \"%s\", \"count\": 1}], \"keepsGrain\": true, \"twoAtOnce\": false, \"seconds\": 1, \"pins\": []}"
-                        .formatted(id)));
+                .allSatisfy(d -> assertThat(SvgReading.length(d)).isBetween(1.0, cut / 2));
         int drawn = 0;
-        for (JsonNode paper : plan.get("papers")) {
-            for (JsonNode sheet : paper.get("sheets")) {
-                String cutFile = got(
-                        id,
-                        "sheet.svg?sheet=%d&plan=%s"
-                                .formatted(
-                                        sheet.get("number").asInt(),
-                                        plan.get("id").asString()));
-                drawn += paths(cutFile, "draw").size();
-                JsonNode run = read(send(
-                        post("/api/cutter"),
-                        json.createObjectNode().put("svg", cutFile).toString()));
-                assertThat(run.get("refusals").size())
-                        .as("%s", run.get("refusals"))
-                        .isZero();
-            }
+        for (String cutFile : sheets(id, cutting(id, 1))) {
+            drawn += SvgReading.paths(cutFile, "draw").size();
+            JsonNode run = read(send(
+                    post("/api/cutter"),
+                    json.createObjectNode().put("svg", cutFile).toString()));
+            assertThat(run.get("refusals").size()).as("%s", run.get("refusals")).isZero();
         }
         assertThat(drawn).as("four tabs, each in one go").isEqualTo(4);
     }
@@ -231,29 +202,105 @@ class FormatApiTest extends TestApplication {
     /** A curved slit is one line of arcs wherever it goes: half a circle with a radius of 1/2 in is 39.9 mm long, cut off a sheet as well. */
     @Test
     void aCurvedSlitIsCutInArcs() throws Exception {
-        ObjectNode brief = (ObjectNode) json.readTree(TestBriefs.gatefold("4 in", "5 in"));
-        brief.put("fold", "free-pattern");
-        ((ObjectNode) brief.get("basis")).putNull("width").putNull("height");
-        ((ObjectNode) brief.get("parameters")).put("pattern", TestBriefs.TONGUE);
-        String id = project("Tongue", brief.toString());
-        JsonNode plan = read(send(
-                post("/api/cuttings"),
-                "{\"cards\": [{\"project\": \"%s\", \"count\": 1}], \"keepsGrain\": true, \"twoAtOnce\": false, \"seconds\": 1, \"pins\": []}"
-                        .formatted(id)));
+        String brief = TestBriefs.pattern(TestBriefs.TONGUE);
+        String id = project("Tongue", brief);
+        JsonNode plan = cutting(id, 1);
         for (String what : List.of(
                 "part.svg?part=piece/sheet",
                 "sheet.svg?sheet=1&plan=" + plan.get("id").asString())) {
-            List<String> slits = paths(got(id, what), "slit");
+            List<String> slits = SvgReading.paths(got(id, what), "slit");
             assertThat(slits).as(what).hasSize(2);
             assertThat(slits.get(0)).matches("M[^A-Z]+( A[^A-Z]+)+");
-            assertThat(length(slits.get(0))).isCloseTo(Math.PI * 12.7, within(0.01));
+            assertThat(SvgReading.length(slits.get(0))).isCloseTo(Math.PI * 12.7, within(0.01));
             assertThat(slits.get(1)).matches("M[^A-Z]+( C[^A-Z]+)+");
         }
-        JsonNode piece =
-                read(send(post("/api/plans"), brief.toString())).get("pieces").get(0);
-        assertThat(length(piece.get("slits").get(0).get("path").asString())).isCloseTo(Math.PI * 12.7, within(0.01));
+        JsonNode piece = read(send(post("/api/plans"), brief)).get("pieces").get(0);
+        assertThat(SvgReading.length(piece.get("slits").get(0).get("path").asString()))
+                .isCloseTo(Math.PI * 12.7, within(0.01));
     }
 
+    /** A window of 2 x 3 in is cut out of a base that is a rectangle, the hole out of a round ring: off the sheet as out of the part. */
+    @ParameterizedTest
+    @CsvSource({"book, 254.0, piece/base", "interlocking-gatefold, , piece/ring"})
+    void whatIsCutOutIsCutOffTheSheetToo(String fold, Double around, String part) throws Exception {
+        String brief = TestBriefs.gatefold("4 in", "6 in").replace("gatefold", fold);
+        if (around != null) {
+            brief = brief.replace(
+                    "\"parameters\": {}",
+                    "\"parameters\": {\"window\": \"front\", \"windowWidth\": \"2 in\", \"windowHeight\": \"3 in\"}");
+        }
+        String id = project("Cut out of " + fold, brief);
+        List<String> alone = SvgReading.paths(got(id, "part.svg?part=" + part), "cut");
+        assertThat(alone).hasSizeGreaterThan(1);
+        double wanted = SvgReading.length(closed(alone.get(1)));
+        if (around != null) {
+            assertThat(wanted).isCloseTo(around, within(0.01));
+        }
+        JsonNode plan = cutting(id, 1);
+        List<String> cuts = new ArrayList<>();
+        for (String sheet : sheets(id, plan)) {
+            cuts.addAll(SvgReading.paths(sheet, "cut"));
+        }
+        assertThat(cuts)
+                .anySatisfy(d -> assertThat(SvgReading.length(closed(d))).isCloseTo(wanted, within(0.01)));
+        assertThat(plan.findValues("windows")).anyMatch(w -> !w.isEmpty());
+    }
+
+    /** Its last straight stretch written out, for the parser's length leaves it to "Z". */
+    private static String closed(String path) {
+        return path.replaceAll("M(\\S+ \\S+)(.*) Z", "M$1$2 L$1");
+    }
+
+    /** A plan that was kept before its outlines had paths is still read: its corners give them. */
+    @Test
+    void outlinesOfEarlierPlansAreRead() {
+        CuttingJson.OutlineJson old = json.readValue("[[0, 0], [10, 0], [10, 20]]", CuttingJson.OutlineJson.class);
+        assertThat(old.path()).isEqualTo("M0 0 L10 0 L10 -20 L0 0 Z");
+        assertThat(json.readValue(json.writeValueAsString(old), CuttingJson.OutlineJson.class)
+                        .path())
+                .isEqualTo(old.path());
+    }
+
+    /** A round head, a round topper and a round window: whatever is drawn of them is arcs, and encloses what its corners do. */
+    @Test
+    void everyDrawingKeepsItsArcs() throws Exception {
+        String brief = TestBriefs.pattern(
+                        TestBriefs.TONGUE.replace(" in", "; window 2,3 arc 2.5,3.5 3,3 arc 2.5,2.5 2,3 in"))
+                .replace("\"ornaments\": []", """
+                        "ornaments": [{"name": "moon", "face": "panel 1/face", "outline": "circle 1 in", "x": "1/2 in", "y": "1 in",
+                         "lift": null, "paper": {"stock": "160 gsm", "colour": "#ffffff", "print": "PLAIN"},
+                         "glue": "OWN_PANEL"}]""");
+        JsonNode plan = read(send(post("/api/plans"), brief));
+        JsonNode cutting = cutting(project("Rounds", brief), 1);
+        JsonNode looks = read(send(post("/api/looks"), brief));
+        JsonNode sketches = read(send(post("/api/sketches"), brief));
+        for (JsonNode drawn : List.of(
+                plan.get("pieces").get(0).get("panels"),
+                plan.get("mats"),
+                plan.get("ornaments"),
+                plan.get("closed").get("front"),
+                plan.get("closed").get("bulk"),
+                looks,
+                sketches,
+                cutting)) {
+            List<JsonNode> paths = drawn.findParents("path");
+            assertThat(paths)
+                    .isNotEmpty()
+                    .anyMatch(p -> p.get("path").asString().contains("A"));
+            for (JsonNode area : paths) {
+                if (area.has("points") && area.get("points").size() > 2) {
+                    assertThat(SvgReading.area(area.get("path").asString()))
+                            .as("%s", area)
+                            .isCloseTo(shoelace(area.get("points")), within(0.02 * 400));
+                    assertThat(area.get("path").asString().split("[LC]"))
+                            .as("only edges that are straight are drawn so: %s", area)
+                            .hasSizeLessThan(12);
+                }
+            }
+        }
+        assertThat(SvgReading.length(plan.get("ornaments").get(0).get("path").asString()))
+                .isCloseTo(Math.PI * 25.4, within(0.01));
+    }
     /** Any drawing of straight lines, arcs and curves, in any unit: a circle of 10 mm is 31.4 mm around. */
     @Test
     void foreignDrawingsAreReadInTheirUnits() throws Exception {
