@@ -31,7 +31,6 @@ final class Cover {
 
     private final Job job;
     private final Deadline deadline;
-    private final List<List<Blank>> bySort = new ArrayList<>();
     private final double[] areas;
     private final int[] copies;
     private final int[] bySize;
@@ -45,13 +44,8 @@ final class Cover {
         copies = job.copies();
         int sorts = copies.length;
         areas = new double[sorts];
-        for (int s = 0; s < sorts; s++) {
-            bySort.add(new ArrayList<>());
-        }
         for (int i = 0; i < job.size(); i++) {
-            int sort = job.sort()[i];
-            areas[sort] = job.area(i);
-            bySort.get(sort).add(job.blanks().get(i));
+            areas[job.sort()[i]] = job.area(i);
         }
         bySize = IntStream.range(0, sorts)
                 .boxed()
@@ -76,8 +70,7 @@ final class Cover {
     }
 
     private List<CutSheet> sheets(List<Filled> filled) {
-        List<List<Blank>> rest =
-                bySort.stream().map(l -> (List<Blank>) new ArrayList<>(l)).toList();
+        List<List<Blank>> rest = job.bySort();
         List<CutSheet> sheets = new ArrayList<>();
         for (Filled f : filled) {
             sheets.add(new CutSheet(

@@ -29,6 +29,20 @@ public final class Cutter {
     /** So few are mostly proven sooner than found by chance. */
     private static final int FEW = 24;
 
+    /** Fewer parts on a sheet than that are large ones. */
+    private static final double MANY_ON_A_SHEET = 7;
+
+    /** Long enough for everything. */
+    private static final long LONG = 3_000_000_000L;
+
+    /** Shares of the time that are left for what comes after it. */
+    private static final double TO_PROVE_FEW = 0.85;
+
+    private static final double AFTER_SOME_FILLING = 0.8;
+    private static final double AFTER_MUCH_FILLING = 0.5;
+    private static final double AFTER_WEIGHING = 0.15;
+    private static final double TO_POLISH = 0.08;
+
     /** Share of the time after which the exact search ends, so that the best found is still polished. */
     private static final double FOR_PROOF = 0.7;
 
@@ -95,9 +109,7 @@ public final class Cutter {
             fewest = Math.max(
                     fewest, Worths.bound(job, best.size(), deadline.within((long) (FOR_BOUND * deadline.left()))));
             if (best.size() > fewest) {
-                double share = job.size() <= FEW ? 0.85 : 0.1;
-                new SheetBySheet(job, random)
-                        .run(() -> best.size() > fewest && deadline.left() > share * nanos, this::offer);
+                look();
                 prove();
             }
         }
@@ -156,6 +168,32 @@ public final class Cutter {
 
     private long shortSide(int i) {
         return job.blanks().get(i).layings().get(0).size().shortSide().count();
+    }
+
+    /**
+     * Sheets that hold many parts are filled by luck; where few large parts leave little choice, what is chosen has to be weighed.
+     * Given long enough, both are tried.
+     */
+    private void look() {
+        SheetBySheet filling = new SheetBySheet(job, random);
+        if (job.size() <= FEW) {
+            filling.run(() -> isLookedFor(TO_PROVE_FEW), this::offer);
+            return;
+        }
+        boolean isWeighed = job.size() < MANY_ON_A_SHEET * fewest;
+        if (isWeighed || nanos >= LONG) {
+            filling.run(() -> isLookedFor(isWeighed ? AFTER_SOME_FILLING : AFTER_MUCH_FILLING), this::offer);
+            if (best.size() > fewest) {
+                Dive.within(job, fewest, deadline.within(deadline.left() - (long) (AFTER_WEIGHING * nanos)))
+                        .ifPresent(this::offer);
+            }
+        }
+        filling.run(() -> isLookedFor(TO_POLISH), this::offer);
+    }
+
+    /** @param share of the time that is left for what comes then */
+    private boolean isLookedFor(double share) {
+        return best.size() > fewest && deadline.left() > share * nanos;
     }
 
     private void prove() {

@@ -1,143 +1,87 @@
 package vantbreeze.sheet;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.IntStream;
 
 /**
- * What a sheet holds at the most by straight cuts from edge to edge, every sort of blank worth so much and as many of each as one
- * likes: the recursion of P. C. Gilmore and R. E. Gomory, "Multistage cutting stock problems of two and more dimensions",
- * Operations Research 13 (1965), over the places that sides of blanks add up to. Where there are too many of these, sides are
- * rounded down to a coarser measure; then it may be more than a sheet really holds, never less.
+ * What a sheet holds at the most by straight cuts from edge to edge, every sort of blank worth so much: the recursion of P. C.
+ * Gilmore and R. E. Gomory, "Multistage cutting stock problems of two and more dimensions", Operations Research 13 (1965), over
+ * the places that sides of blanks add up to. It takes as many of a sort as it likes; sorts of which it took more than there are
+ * are then counted (state space relaxation, after N. Christofides and A. Mingozzi; the sorts that need it alone, as G. Righini
+ * and M. Salani do for routes, Networks 51 (2008)). What is not counted, and a measure that is too coarse, may make it more than a
+ * sheet really holds, never less.
  */
 final class Dearest {
 
-    /** Places along a side: every sixteenth of 12 in. */
-    private static final int MOST_PLACES = 200;
+    private static final double ROUNDING = 1e-6;
 
-    private static final int NOTHING = 0;
+    /** More than that, even with what there is of each sort, is dear enough to be used. */
+    private static final double DEAR = 1 + 1e-4;
 
-    /** No more in it than in one a place narrower, or a place lower. */
-    private static final int NARROWER = 1;
+    private static final int MOST_FOUND = 30;
 
-    private static final int LOWER = 2;
-
-    private static final int FIRST_SORT = 3;
-
+    private final int supply;
     private final Axis across;
     private final Axis up;
     private final int sorts;
+    private final Deadline deadline;
 
     /** Of each way: of which sort it is, and what it needs along either axis, as the index of the place. */
     private final int[] sort;
 
+    private final Job.Way[] way;
     private final int[] wide;
     private final int[] high;
-    private final double[][] holds;
 
-    /** The same by the other axis first: both are read along, which is quick. */
-    private final double[][] holdsTurned;
+    /** Whether what lies on the sheet may as well lie a quarter turned. */
+    private final boolean isAlikeTurned;
 
-    private final int[][] how;
+    private double[] worth;
+    private int[] most;
+    private Counted counted = Counted.NONE;
+
+    /** Of each place along both axes, and of each state: what it holds. */
+    private double[] holds = {};
+
+    /** Which of the counted sorts are no larger than that place. */
+    private int[] fitting = {};
 
     /**
+     * @param supply which kind of sheet it is
      * @param ways of each sort; none where it does not go on the sheet
+     * @param deadline after which nothing is known any more
      */
-    Dearest(long width, long height, List<List<Job.Way>> ways) {
+    Dearest(int supply, long width, long height, List<List<Job.Way>> ways, Deadline deadline) {
+        this.supply = supply;
+        this.deadline = deadline;
         sorts = ways.size();
-        across = Axis.of(
-                width,
-                ways.stream().flatMap(List::stream).mapToLong(Job.Way::width).toArray());
-        up = Axis.of(
-                height,
-                ways.stream().flatMap(List::stream).mapToLong(Job.Way::height).toArray());
-        int all = ways.stream().mapToInt(List::size).sum();
-        sort = new int[all];
-        wide = new int[all];
-        high = new int[all];
-        int k = 0;
-        for (int s = 0; s < sorts; s++) {
-            for (Job.Way way : ways.get(s)) {
-                sort[k] = s;
-                wide[k] = across.place(way.width());
-                high[k] = up.place(way.height());
-                k++;
-            }
-        }
-        holds = new double[across.count()][up.count()];
-        holdsTurned = new double[up.count()][across.count()];
-        how = new int[across.count()][up.count()];
+        way = ways.stream().flatMap(List::stream).toArray(Job.Way[]::new);
+        sort = IntStream.range(0, sorts)
+                .flatMap(s -> ways.get(s).stream().mapToInt(w -> s))
+                .toArray();
+        across = Axis.of(width, Arrays.stream(way).mapToLong(Job.Way::width).toArray());
+        up = Axis.of(height, Arrays.stream(way).mapToLong(Job.Way::height).toArray());
+        wide = Arrays.stream(way).mapToInt(w -> across.place(w.width())).toArray();
+        high = Arrays.stream(way).mapToInt(w -> up.place(w.height())).toArray();
+        isAlikeTurned = width == height && ways.stream().allMatch(Dearest::isAlikeTurned);
     }
 
-    /**
-     * Places along a side, in whole measures.
-     *
-     * @param measure in counts
-     * @param at rising, from 0
-     * @param reached the index of the last place up to each measure
-     */
-    private record Axis(double measure, int[] at, int[] reached) {
+    private static boolean isAlikeTurned(List<Job.Way> ways) {
+        return ways.stream()
+                .allMatch(w -> ways.stream().anyMatch(o -> o.width() == w.height() && o.height() == w.width()));
+    }
 
-        static Axis of(long length, long[] sides) {
-            long common = length;
-            for (long side : sides) {
-                common = gcd(common, side);
-            }
-            Axis exact = of(length, sides, (double) common);
-            return exact.count() <= MOST_PLACES ? exact : of(length, sides, (double) length / (MOST_PLACES - 1));
-        }
+    static Dearest of(Job job, int supply, Deadline deadline) {
+        Supply sheet = job.supplies().get(supply);
+        return new Dearest(
+                supply, sheet.size().width().count(), sheet.size().height().count(), job.waysOfSorts(supply), deadline);
+    }
 
-        private static Axis of(long length, long[] sides, double measure) {
-            int whole = measures(length, measure);
-            boolean[] sum = new boolean[whole + 1];
-            sum[0] = true;
-            int[] measured = Arrays.stream(sides)
-                    .mapToInt(s -> measures(s, measure))
-                    .filter(s -> s > 0)
-                    .distinct()
-                    .toArray();
-            for (int i = 0; i <= whole; i++) {
-                for (int side : measured) {
-                    sum[i] |= i >= side && sum[i - side];
-                }
-            }
-            int[] reached = new int[whole + 1];
-            int[] at = new int[whole + 1];
-            int count = 0;
-            for (int i = 0; i <= whole; i++) {
-                if (sum[i]) {
-                    at[count++] = i;
-                }
-                reached[i] = count - 1;
-            }
-            return new Axis(measure, Arrays.copyOf(at, count), reached);
-        }
-
-        private static int measures(long length, double measure) {
-            return (int) Math.floor(length / measure + 1e-9);
-        }
-
-        private static long gcd(long a, long b) {
-            return b == 0 ? a : gcd(b, a % b);
-        }
-
-        int count() {
-            return at.length;
-        }
-
-        int place(long length) {
-            return reached[measures(length, measure)];
-        }
-
-        /** How much is left of one beside another. */
-        int rest(int of, int beside) {
-            return reached[at[of] - at[beside]];
-        }
-
-        /** Up to this place the other part of a cut is no smaller. */
-        int half(int of) {
-            return reached[at[of] / 2];
-        }
+    /** Which kind of sheet it is. */
+    int supply() {
+        return supply;
     }
 
     /** @return whether a blank is so narrow that it is nothing in the measure: then it is not said how many a sheet holds */
@@ -145,83 +89,184 @@ final class Dearest {
         return IntStream.range(0, sort.length).anyMatch(k -> wide[k] == 0 || high[k] == 0);
     }
 
-    /** @return what the whole sheet holds at the most */
-    double of(double[] worth) {
-        for (double[] column : holds) {
-            Arrays.fill(column, 0);
+    /** @return whether the sheet really gives what is found */
+    boolean isExact() {
+        return across.isExact() && up.isExact();
+    }
+
+    /** @return what the whole sheet holds at the most, with as many of each sort as one likes */
+    double of(double[] worths) {
+        int[] asMany = new int[sorts];
+        Arrays.fill(asMany, Integer.MAX_VALUE);
+        return of(worths, asMany, 1);
+    }
+
+    /**
+     * @param limits how many there are of each sort
+     * @param work how many divisions of what is counted may be looked at for each cut
+     * @return what the whole sheet holds at the most, or more; infinite if there was no time
+     */
+    double of(double[] worths, int[] limits, int work) {
+        worth = worths;
+        most = limits;
+        counted = Counted.NONE;
+        while (true) {
+            if (!fill()) {
+                return Double.POSITIVE_INFINITY;
+            }
+            double held = holds[at(across.count() - 1, up.count() - 1) + counted.states() - 1];
+            int[] set = dearest(counted.states() - 1).set();
+            int over = -1;
+            for (int s = 0; s < sorts; s++) {
+                if (set[s] > most[s] && (over < 0 || excess(set, s) > excess(set, over))) {
+                    over = s;
+                }
+            }
+            if (held <= 1 + ROUNDING || over < 0 || within(set) > DEAR || counted.workWith(over, most) > work) {
+                return held;
+            }
+            counted = counted.with(over, most);
         }
-        for (double[] row : holdsTurned) {
-            Arrays.fill(row, 0);
+    }
+
+    private double excess(int[] set, int s) {
+        return (set[s] - most[s]) * worth[s];
+    }
+
+    private double within(int[] set) {
+        return IntStream.range(0, sorts)
+                .mapToDouble(s -> Math.min(set[s], most[s]) * worth[s])
+                .sum();
+    }
+
+    /** @return the dearest sheet that was looked for last, and others that are worth more than 1 with fewer of what is counted */
+    List<Pattern> patterns() {
+        List<Pattern> found = new ArrayList<>();
+        int last = at(across.count() - 1, up.count() - 1);
+        for (int state = counted.states() - 1; state >= 0 && found.size() <= MOST_FOUND; state--) {
+            if (holds[last + state] > 1 + ROUNDING) {
+                found.add(dearest(state));
+            }
         }
-        for (int[] column : how) {
-            Arrays.fill(column, NOTHING);
+        return found;
+    }
+
+    private int at(int i, int j) {
+        return (i * up.count() + j) * counted.states();
+    }
+
+    /** @return false if there was no time */
+    private boolean fill() {
+        int cells = across.count() * up.count();
+        if (holds.length < cells * counted.states()) {
+            holds = new double[cells * counted.states()];
         }
+        Arrays.fill(holds, 0, cells * counted.states(), 0);
+        fitting = new int[cells];
         for (int k = 0; k < sort.length; k++) {
-            if (worth[sort[k]] > holds[wide[k]][high[k]]) {
-                holds[wide[k]][high[k]] = worth[sort[k]];
-                how[wide[k]][high[k]] = FIRST_SORT + sort[k];
+            int bit = counted.bit(sort[k]);
+            for (int state = 0; state < counted.states() && most[sort[k]] > 0; state++) {
+                int place = at(wide[k], high[k]) + state;
+                if (counted.has(state, sort[k]) && worth[sort[k]] > holds[place]) {
+                    holds[place] = worth[sort[k]];
+                }
+            }
+            for (int i = wide[k]; i < across.count() && bit != 0; i++) {
+                for (int j = high[k]; j < up.count(); j++) {
+                    fitting[i * up.count() + j] |= bit;
+                }
             }
         }
         for (int i = 1; i < across.count(); i++) {
-            for (int j = 1; j < up.count(); j++) {
+            if (deadline.isOver()) {
+                return false;
+            }
+            for (int j = 1; j <= (isAlikeTurned ? i : up.count() - 1); j++) {
                 fill(i, j);
+                if (isAlikeTurned && j < i) {
+                    System.arraycopy(holds, at(i, j), holds, at(j, i), counted.states());
+                }
             }
         }
-        return holds[across.count() - 1][up.count() - 1];
+        return true;
     }
 
     private void fill(int i, int j) {
-        double most = holds[i][j];
-        int by = how[i][j];
-        if (holds[i - 1][j] > most) {
-            most = holds[i - 1][j];
-            by = NARROWER;
+        int here = at(i, j);
+        int narrower = at(i - 1, j);
+        int lower = at(i, j - 1);
+        for (int state = 0; state < counted.states(); state++) {
+            double least = Math.max(holds[narrower + state], holds[lower + state]);
+            if (least > holds[here + state]) {
+                holds[here + state] = least;
+            }
         }
-        if (holds[i][j - 1] > most) {
-            most = holds[i][j - 1];
-            by = LOWER;
-        }
-        double[] row = holdsTurned[j];
         for (int k = 1, last = across.half(i); k <= last; k++) {
-            double both = row[k] + row[across.rest(i, k)];
-            if (both > most) {
-                most = both;
-                by = -2 * k;
-            }
+            divide(here, at(k, j), at(across.rest(i, k), j));
         }
-        double[] column = holds[i];
         for (int k = 1, last = up.half(j); k <= last; k++) {
-            double both = column[k] + column[up.rest(j, k)];
-            if (both > most) {
-                most = both;
-                by = -2 * k - 1;
+            divide(here, at(i, k), at(i, up.rest(j, k)));
+        }
+    }
+
+    private void divide(int here, int first, int second) {
+        int states = counted.states();
+        if (holds[first + states - 1] + holds[second + states - 1] <= holds[here]) {
+            return;
+        }
+        int[] divisions = counted.divisions(fitting[first / states], fitting[second / states]);
+        for (int d = 0; d < divisions.length; d += 2) {
+            double both = holds[first + divisions[d]] + holds[second + divisions[d + 1]];
+            int place = here + divisions[d] + divisions[d + 1];
+            if (both > holds[place]) {
+                holds[place] = both;
             }
         }
-        row[i] = most;
-        column[j] = most;
-        how[i][j] = by;
     }
 
-    /** @return how many of each sort are on the dearest sheet that was found last */
-    int[] set() {
-        int[] set = new int[sorts];
-        count(across.count() - 1, up.count() - 1, set);
-        return set;
+    private Pattern dearest(int state) {
+        return Pattern.of(supply, place(across.count() - 1, up.count() - 1, state), sorts);
     }
 
-    private void count(int i, int j, int[] set) {
-        int by = how[i][j];
-        if (by >= FIRST_SORT) {
-            set[by - FIRST_SORT]++;
-        } else if (by == NARROWER) {
-            count(i - 1, j, set);
-        } else if (by == LOWER) {
-            count(i, j - 1, set);
-        } else if (by < 0) {
-            boolean upright = by % 2 == 0;
-            int k = upright ? -by / 2 : -(by + 1) / 2;
-            count(upright ? k : i, upright ? j : k, set);
-            count(upright ? across.rest(i, k) : i, upright ? j : up.rest(j, k), set);
+    /** Which cut made a place hold what it does: reckoned again in the same way, so equal to the last bit. */
+    private Pattern.Place place(int i, int j, int state) {
+        double held = i == 0 || j == 0 ? 0 : holds[at(i, j) + state];
+        if (held == 0) {
+            return new Pattern.Free();
         }
+        for (int k = 0; k < sort.length; k++) {
+            if (wide[k] == i
+                    && high[k] == j
+                    && worth[sort[k]] == held
+                    && most[sort[k]] > 0
+                    && counted.has(state, sort[k])) {
+                return new Pattern.For(sort[k], way[k]);
+            }
+        }
+        if (holds[at(i - 1, j) + state] == held) {
+            return place(i - 1, j, state);
+        }
+        if (holds[at(i, j - 1) + state] == held) {
+            return place(i, j - 1, state);
+        }
+        for (int first = 0; first <= state; first++) {
+            if (!counted.isPart(first, state)) {
+                continue;
+            }
+            int second = state - first;
+            for (int k = 1; k <= across.half(i); k++) {
+                int rest = across.rest(i, k);
+                if (holds[at(k, j) + first] + holds[at(rest, j) + second] == held) {
+                    return new Pattern.Both(true, across.distance(k), place(k, j, first), place(rest, j, second));
+                }
+            }
+            for (int k = 1; k <= up.half(j); k++) {
+                int rest = up.rest(j, k);
+                if (holds[at(i, k) + first] + holds[at(i, rest) + second] == held) {
+                    return new Pattern.Both(false, up.distance(k), place(i, k, first), place(i, rest, second));
+                }
+            }
+        }
+        throw new IllegalStateException("A sheet holds what no cut gives.");
     }
 }

@@ -96,6 +96,18 @@ record Job(List<Blank> blanks, List<Supply> supplies, long trimmer, List<List<Li
         return ofSorts;
     }
 
+    /** The blanks of each sort; the lists may be taken from. */
+    List<List<Blank>> bySort() {
+        List<List<Blank>> bySort = new ArrayList<>();
+        for (int i = 0; i < size(); i++) {
+            if (sort[i] == bySort.size()) {
+                bySort.add(new ArrayList<>());
+            }
+            bySort.get(sort[i]).add(blanks.get(i));
+        }
+        return bySort;
+    }
+
     boolean goesOnAny(int blank) {
         return ways.stream().anyMatch(w -> !w.get(blank).isEmpty());
     }

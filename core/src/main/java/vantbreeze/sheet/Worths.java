@@ -2,16 +2,10 @@ package vantbreeze.sheet;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.IntStream;
-import org.hipparchus.exception.MathIllegalStateException;
-import org.hipparchus.optim.linear.LinearConstraint;
-import org.hipparchus.optim.linear.LinearConstraintSet;
-import org.hipparchus.optim.linear.LinearObjectiveFunction;
-import org.hipparchus.optim.linear.NonNegativeConstraint;
-import org.hipparchus.optim.linear.Relationship;
-import org.hipparchus.optim.linear.SimplexSolver;
-import org.hipparchus.optim.nonlinear.scalar.GoalType;
 
 /**
  * A bound by what blanks are worth: if no sheet can hold more than 1, all of them need as many sheets as they are worth together.
@@ -23,23 +17,31 @@ final class Worths {
 
     private static final double ROUNDING = 1e-6;
 
-    private final int[] copies;
+    private final Deadline deadline;
     private final List<Dearest> sheets = new ArrayList<>();
-    private final List<LinearConstraint> rules = new ArrayList<>();
+    private final List<Pattern> patterns = new ArrayList<>();
+    private final Set<List<Integer>> known = new HashSet<>();
 
-    private Worths(Job job) {
-        copies = job.copies();
-        for (int s = 0; s < job.supplies().size(); s++) {
-            sheets.add(new Dearest(
-                    job.supplies().get(s).size().width().count(),
-                    job.supplies().get(s).size().height().count(),
-                    job.waysOfSorts(s)));
-        }
-        for (int i = 0; i < copies.length; i++) {
-            double[] alone = new double[copies.length];
-            alone[i] = 1;
-            rules.add(new LinearConstraint(alone, Relationship.LEQ, 1));
-        }
+    /**
+     * @param shares how much of each pattern is used, if fractions could be
+     * @param patterns that only have what is wanted
+     * @param atLeast how many sheets are needed
+     */
+    record Weighed(List<Pattern> patterns, double[] shares, int atLeast) {}
+
+    /** @param sheets the kinds of sheet that may be used */
+    Worths(Job job, IntStream sheets, Deadline deadline) {
+        this.deadline = deadline;
+        int sorts = job.copies().length;
+        sheets.forEach(supply -> {
+            this.sheets.add(Dearest.of(job, supply, deadline));
+            List<List<Job.Way>> ways = job.waysOfSorts(supply);
+            for (int s = 0; s < sorts; s++) {
+                if (!ways.get(s).isEmpty()) {
+                    add(Pattern.of(supply, new Pattern.For(s, ways.get(s).get(0)), sorts));
+                }
+            }
+        });
     }
 
     /**
@@ -48,61 +50,70 @@ final class Worths {
      * @param enough looked for no longer than until it is so many
      */
     static int bound(Job job, int enough, Deadline deadline) {
-        Worths worths = new Worths(job);
-        double most = 0;
-        if (worths.sheets.stream().anyMatch(Dearest::losesAny)) {
-            return 0;
-        }
-        try {
-            double dearest = Double.POSITIVE_INFINITY;
-            while (dearest > 1 + ROUNDING && !deadline.isOver() && sheets(most) < enough) {
-                double[] worth = worths.most();
-                dearest = worths.holdMore(worth);
-                most = Math.max(most, worths.together(worth) / dearest);
+        int[] asMany = many(job.supplies().size());
+        Worths worths = new Worths(job, IntStream.range(0, asMany.length), deadline);
+        return worths.sheets.stream().anyMatch(Dearest::losesAny)
+                ? 0
+                : worths.weigh(job.copies(), asMany, many(job.copies().length), 1, enough)
+                        .atLeast();
+    }
+
+    private static int[] many(int length) {
+        int[] many = new int[length];
+        Arrays.fill(many, Integer.MAX_VALUE);
+        return many;
+    }
+
+    private boolean add(Pattern pattern) {
+        List<Integer> key = new ArrayList<>(Arrays.stream(pattern.set()).boxed().toList());
+        key.add(pattern.supply());
+        return known.add(key) && patterns.add(pattern);
+    }
+
+    /**
+     * @param wanted of each sort
+     * @param left how many there are of each kind of sheet
+     * @param work how closely is looked at how many blanks there are, see {@link Dearest}
+     * @param enough looked for no longer than until so many sheets are needed
+     */
+    Weighed weigh(int[] wanted, int[] left, int work, int enough) {
+        return weigh(wanted, left, wanted, work, enough);
+    }
+
+    /** @param limits how many of each sort one sheet may hold */
+    private Weighed weigh(int[] wanted, int[] left, int[] limits, int work, int enough) {
+        int atLeast = 0;
+        while (true) {
+            List<Pattern> there =
+                    patterns.stream().filter(p -> left[p.supply()] > 0).toList();
+            int[][] fillings = there.stream().map(p -> p.within(limits)).toArray(int[][]::new);
+            Mixture mixture = Mixture.of(fillings, wanted);
+            double dearest = 1;
+            boolean isNew = false;
+            for (Dearest sheet : sheets) {
+                if (left[sheet.supply()] > 0) {
+                    dearest = Math.max(dearest, sheet.of(mixture.worths(), limits, work));
+                    if (dearest < Double.POSITIVE_INFINITY) {
+                        for (Pattern pattern : sheet.patterns()) {
+                            isNew |= add(pattern);
+                        }
+                    }
+                }
             }
-        } catch (MathIllegalStateException numbersTooClose) {
-            // what is known by then holds all the same
+            atLeast = Math.max(atLeast, sheets(together(mixture.worths(), wanted) / dearest));
+            if (!isNew || atLeast >= enough || atLeast >= sheets(mixture.sheets()) || deadline.isOver()) {
+                return new Weighed(there, mixture.shares(), atLeast);
+            }
         }
-        return sheets(most);
     }
 
     private static int sheets(double worth) {
         return (int) Math.ceil(worth - ROUNDING);
     }
 
-    private double together(double[] worth) {
-        return IntStream.range(0, copies.length)
-                .mapToDouble(i -> copies[i] * worth[i])
+    private static double together(double[] worth, int[] wanted) {
+        return IntStream.range(0, wanted.length)
+                .mapToDouble(s -> wanted[s] * worth[s])
                 .sum();
-    }
-
-    /** The worths that make the most together under the rules so far. */
-    private double[] most() {
-        return new SimplexSolver()
-                .optimize(
-                        new LinearObjectiveFunction(
-                                Arrays.stream(copies).asDoubleStream().toArray(), 0),
-                        new LinearConstraintSet(rules),
-                        GoalType.MAXIMIZE,
-                        new NonNegativeConstraint(true))
-                .getPoint();
-    }
-
-    /**
-     * Makes rules of the dearest sheets.
-     *
-     * @return what the dearest of them holds, at least 1
-     */
-    private double holdMore(double[] worth) {
-        double dearest = 1;
-        for (Dearest sheet : sheets) {
-            double held = sheet.of(worth);
-            if (held > 1 + ROUNDING) {
-                rules.add(new LinearConstraint(
-                        Arrays.stream(sheet.set()).asDoubleStream().toArray(), Relationship.LEQ, 1));
-            }
-            dearest = Math.max(dearest, held);
-        }
-        return dearest;
     }
 }

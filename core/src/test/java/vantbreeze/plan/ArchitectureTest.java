@@ -53,8 +53,7 @@ class ArchitectureTest {
         ArchRuleDefinition.classes()
                 .should()
                 .onlyDependOnClassesThat()
-                .resideInAnyPackage(
-                        "vantbreeze..", "java..", "org.locationtech.jts..", "org.ejml..", "org.hipparchus..")
+                .resideInAnyPackage("vantbreeze..", "java..", "org.locationtech.jts..", "org.ejml..")
                 .check(CORE);
     }
 

@@ -27,7 +27,7 @@ import vantbreeze.measure.Length;
 public class CutterBenchmark {
 
     private static final long SECOND = 1_000_000_000L;
-    private static final int KITS = 100;
+    private static final int KITS = 200;
 
     @Param({"12", "20", "60"})
     public int parts;
