@@ -32,13 +32,13 @@ import vantbreeze.structure.Slit;
  */
 final class CutSvg {
 
-    /** What is done along a line. */
+    /** What is done along a line, in the order of work: a part that is cut loose shifts. */
     private enum Layer {
-        CUT("cut", "#26211a"),
-        SLIT("slit", "#9c2f17"),
+        DRAW("draw", "#8d8577"),
         MOUNTAIN("score-mountain", "#0e6470"),
         VALLEY("score-valley", "#8a4b00"),
-        DRAW("draw", "#8d8577");
+        SLIT("slit", "#9c2f17"),
+        CUT("cut", "#26211a");
 
         private final String id;
         private final String colour;
@@ -133,13 +133,13 @@ final class CutSvg {
         double w = sheet.size().width().mm();
         double h = sheet.size().height().mm();
         CutSvg svg = new CutSvg(w, h, perforation);
+        sheet.parts().forEach(p -> p.windows().forEach(o -> svg.outline(o.polygon())));
         svg.rectangles(sheet.parts().stream()
                 .filter(p -> p.outlines().isEmpty())
                 .map(p -> new Envelope(p.x(), p.x() + p.width(), p.y(), p.y() + p.height()))
                 .toList());
         for (CuttingJson.LaidJson part : sheet.parts()) {
             part.outlines().forEach(o -> svg.outline(o.polygon()));
-            part.windows().forEach(o -> svg.outline(o.polygon()));
             svg.lines(part.lines());
             if (part.division() != null) {
                 boolean upright = Boolean.TRUE.equals(part.divisionUpright());
@@ -183,10 +183,10 @@ final class CutSvg {
     }
 
     private void outline(Polygon polygon) {
-        add(Layer.CUT, data.of(polygon.getExteriorRing()));
         for (int i = 0; i < polygon.getNumInteriorRing(); i++) {
             add(Layer.CUT, data.of(polygon.getInteriorRingN(i)));
         }
+        add(Layer.CUT, data.of(polygon.getExteriorRing()));
     }
 
     /** An edge that two of them share is cut once. */

@@ -113,6 +113,9 @@ class FormatApiTest extends TestApplication {
                 .singleElement()
                 .satisfies(
                         d -> assertThat(SvgReading.length(d + " L0 177.8")).isCloseTo(2 * (254 + 177.8), within(0.5)));
+        assertThat(svg.indexOf("id=\"score-valley\""))
+                .as("scores come before cuts")
+                .isBetween(0, svg.indexOf("id=\"cut\""));
         assertThat(SvgReading.paths(svg, "score-valley"))
                 .hasSize(2)
                 .allSatisfy(d -> assertThat(SvgReading.length(d)).isCloseTo(177.8, within(0.01)));
@@ -232,7 +235,10 @@ class FormatApiTest extends TestApplication {
         String id = project("Cut out of " + fold, brief);
         List<String> alone = SvgReading.paths(got(id, "part.svg?part=" + part), "cut");
         assertThat(alone).hasSizeGreaterThan(1);
-        double wanted = SvgReading.length(closed(alone.get(1)));
+        double wanted = SvgReading.length(closed(alone.get(0)));
+        assertThat(wanted)
+                .as("a window is cut before its part comes loose")
+                .isLessThan(SvgReading.length(closed(alone.get(alone.size() - 1))));
         if (around != null) {
             assertThat(wanted).isCloseTo(around, within(0.01));
         }
