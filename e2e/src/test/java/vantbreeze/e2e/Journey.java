@@ -5,6 +5,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.TimeoutError;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
@@ -39,6 +40,8 @@ abstract class Journey {
 
     /** A busy machine needs longer for what is there at once on a quiet one. */
     private static final double PATIENCE_MS = 20_000;
+
+    private static final double SOON_MS = 4_000;
 
     @BeforeAll
     static synchronized void start() throws IOException {
@@ -137,9 +140,15 @@ abstract class Journey {
     /** Opens a bold word's list and takes a choice. */
     protected void choose(String word, String choice) {
         word(word).click();
-        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(choice))
-                .first()
-                .click();
+        Locator option = page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(choice))
+                .first();
+        try {
+            option.waitFor(new Locator.WaitForOptions().setTimeout(SOON_MS));
+        } catch (TimeoutError missed) {
+            /* A plan that arrived in that moment worded the sentence anew, and the word had moved from under the pointer. */
+            word(word).click();
+        }
+        option.click();
     }
 
     protected void type(String word, String text) {
