@@ -42,12 +42,8 @@ final class Cover {
         this.job = job;
         this.deadline = deadline;
         copies = job.copies();
-        int sorts = copies.length;
-        areas = new double[sorts];
-        for (int i = 0; i < job.size(); i++) {
-            areas[job.sort()[i]] = job.area(i);
-        }
-        bySize = IntStream.range(0, sorts)
+        areas = job.areas();
+        bySize = IntStream.range(0, copies.length)
                 .boxed()
                 .sorted(Comparator.comparingDouble(s -> -areas[s]))
                 .mapToInt(Integer::intValue)

@@ -94,15 +94,8 @@ final class Dearest {
         return across.isExact() && up.isExact();
     }
 
-    /** @return what the whole sheet holds at the most, with as many of each sort as one likes */
-    double of(double[] worths) {
-        int[] asMany = new int[sorts];
-        Arrays.fill(asMany, Integer.MAX_VALUE);
-        return of(worths, asMany, 1);
-    }
-
     /**
-     * @param limits how many there are of each sort
+     * @param limits how many of each sort it may hold
      * @param work how many divisions of what is counted may be looked at for each cut
      * @return what the whole sheet holds at the most, or more; infinite if there was no time
      */

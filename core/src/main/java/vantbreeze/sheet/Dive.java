@@ -29,17 +29,13 @@ final class Dive {
     private final int[] left;
     private final List<Pattern> chosen = new ArrayList<>();
 
-    private Dive(Job job, IntStream sheets, Deadline deadline) {
+    private Dive(Job job, int[] sheets, Deadline deadline) {
         this.job = job;
         this.deadline = deadline;
-        int[] which = sheets.toArray();
-        worths = new Worths(job, Arrays.stream(which), deadline);
-        areas = new double[job.copies().length];
-        for (int i = 0; i < job.size(); i++) {
-            areas[job.sort()[i]] = job.area(i);
-        }
+        worths = new Worths(job, sheets, deadline);
+        areas = job.areas();
         left = new int[job.supplies().size()];
-        for (int supply : which) {
+        for (int supply : sheets) {
             left[supply] = job.supplies().get(supply).count();
         }
     }
@@ -53,7 +49,7 @@ final class Dive {
                 .filter(s ->
                         isWithinTrimmer(job, s) && Dearest.of(job, s, deadline).isExact())
                 .toArray();
-        Dive dive = new Dive(job, Arrays.stream(sheets), deadline);
+        Dive dive = new Dive(job, sheets, deadline);
         boolean found = false;
         for (int aside = 0; aside < most && !found && sheets.length > 0 && !deadline.isOver(); aside++) {
             found = dive.down(job.copies(), most, aside);

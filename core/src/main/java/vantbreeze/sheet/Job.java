@@ -85,6 +85,15 @@ record Job(List<Blank> blanks, List<Supply> supplies, long trimmer, List<List<Li
         return copies;
     }
 
+    /** The area of one of each sort. */
+    double[] areas() {
+        double[] areas = new double[copies().length];
+        for (int i = 0; i < size(); i++) {
+            areas[sort[i]] = area(i);
+        }
+        return areas;
+    }
+
     /** The ways of each sort. */
     List<List<Way>> waysOfSorts(int supply) {
         List<List<Way>> ofSorts = new ArrayList<>();

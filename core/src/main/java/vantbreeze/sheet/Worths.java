@@ -30,10 +30,10 @@ final class Worths {
     record Weighed(List<Pattern> patterns, double[] shares, int atLeast) {}
 
     /** @param sheets the kinds of sheet that may be used */
-    Worths(Job job, IntStream sheets, Deadline deadline) {
+    Worths(Job job, int[] sheets, Deadline deadline) {
         this.deadline = deadline;
         int sorts = job.copies().length;
-        sheets.forEach(supply -> {
+        for (int supply : sheets) {
             this.sheets.add(Dearest.of(job, supply, deadline));
             List<List<Job.Way>> ways = job.waysOfSorts(supply);
             for (int s = 0; s < sorts; s++) {
@@ -41,7 +41,7 @@ final class Worths {
                     add(Pattern.of(supply, new Pattern.For(s, ways.get(s).get(0)), sorts));
                 }
             }
-        });
+        }
     }
 
     /**
@@ -51,7 +51,7 @@ final class Worths {
      */
     static int bound(Job job, int enough, Deadline deadline) {
         int[] asMany = many(job.supplies().size());
-        Worths worths = new Worths(job, IntStream.range(0, asMany.length), deadline);
+        Worths worths = new Worths(job, IntStream.range(0, asMany.length).toArray(), deadline);
         return worths.sheets.stream().anyMatch(Dearest::losesAny)
                 ? 0
                 : worths.weigh(job.copies(), asMany, many(job.copies().length), 1, enough)

@@ -32,6 +32,12 @@ class WorthsTest {
         return Bound.byArea(blanks.stream().mapToDouble(Blank::area).sum(), List.of(Kits.SQUARE));
     }
 
+    private static double withoutLimits(Dearest sheet, double[] worth) {
+        int[] asMany = new int[worth.length];
+        Arrays.fill(asMany, Integer.MAX_VALUE);
+        return sheet.of(worth, asMany, 1);
+    }
+
     /** A random sheet with three sorts of at least a third of its sides. */
     private record Instance(long width, long height, List<List<Job.Way>> ways, double[] worth) {
 
@@ -64,7 +70,7 @@ class WorthsTest {
         }
 
         double byDearest() {
-            return dearest().of(worth);
+            return withoutLimits(dearest(), worth);
         }
 
         /** By the search of another kind, over all sets of as many as there is room for. */
@@ -129,7 +135,7 @@ class WorthsTest {
                 in(60));
         int[] copies = Arrays.stream(pieces).mapToInt(p -> p[2]).toArray();
         double[] worth = Arrays.stream(pieces).mapToDouble(p -> p[3]).toArray();
-        assertThat(sheet.of(worth)).isGreaterThanOrEqualTo(244);
+        assertThat(withoutLimits(sheet, worth)).isGreaterThanOrEqualTo(244);
         /* A little less than a whole, so that the sheet is one of those that are told. */
         double[] share = Arrays.stream(worth).map(w -> w / 243.99).toArray();
         assertThat(sheet.of(share, copies, Integer.MAX_VALUE) * 243.99).isCloseTo(244, within(1e-9));
