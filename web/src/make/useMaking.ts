@@ -1,69 +1,23 @@
-import { useCallback, useEffect, useRef, useState } from "react";
-import { api, Problem } from "../api/client";
-import type { Making, MakingState } from "../api/types";
+import { useEffect, useSyncExternalStore } from "react";
+import { api } from "../api/client";
+import { keptHere } from "../state/keptHere";
+import { PlaceKeeper, type Unkept } from "./placeKeeper";
+
+const unkept = keptHere<Unkept>("place");
+
+/* One for each card as long as the page lives: what is still on its way is not lost when the maker looks at another view. */
+const keepers = new Map<string, PlaceKeeper>();
+
+function keeperOf(project: string): PlaceKeeper {
+  const keeper = keepers.get(project) ?? new PlaceKeeper(project, api, unkept);
+  keepers.set(project, keeper);
+  return keeper;
+}
 
 /** The place at the table: kept by the server, over reloads and restarts; what cannot be kept stays on the screen. */
 export function useMaking(project: string) {
-  const [state, setState] = useState<MakingState | null>(null);
-  const [trouble, setTrouble] = useState<string | null>(null);
-  const version = useRef(-1);
-  const wanted = useRef<MakingState | null>(null);
-  const busy = useRef(false);
-
-  const take = useCallback((making: Making) => {
-    version.current = making.version;
-    wanted.current = null;
-    setState(making.state);
-  }, []);
-
-  useEffect(() => {
-    let here = true;
-    api.making(project).then(
-      (making) => here && take(making),
-      (e: unknown) => here && setTrouble(e instanceof Error ? e.message : String(e)),
-    );
-    return () => {
-      here = false;
-    };
-  }, [project, take]);
-
-  /* One after the other: each carries the version that the one before it made. */
-  const keep = useCallback(async () => {
-    if (busy.current) return;
-    busy.current = true;
-    try {
-      while (wanted.current) {
-        const sent = wanted.current;
-        const kept = await api.keepMaking(project, { version: version.current, state: sent });
-        version.current = kept.version;
-        if (wanted.current === sent) wanted.current = null;
-        setTrouble(null);
-      }
-    } catch (e) {
-      if (e instanceof Problem && e.body.status === 409) {
-        take(await api.making(project));
-        setTrouble("Another window has gone on with this card; this is where it is now.");
-      } else {
-        setTrouble(`${e instanceof Error ? e.message : String(e)} The place is not kept yet.`);
-      }
-    } finally {
-      busy.current = false;
-    }
-  }, [project, take]);
-
-  const change = useCallback(
-    (how: (state: MakingState) => MakingState) => {
-      setState((before) => {
-        if (!before) return before;
-        const after = how(before);
-        wanted.current = after;
-        return after;
-      });
-      setTimeout(() => void keep());
-    },
-    [keep],
-  );
-
-  const forget = useCallback(async () => take(await api.forgetMaking(project)), [project, take]);
-  return { state, trouble, change, forget };
+  const keeper = keeperOf(project);
+  useEffect(() => void keeper.open(), [keeper]);
+  const { state, trouble } = useSyncExternalStore(keeper.watch, keeper.now);
+  return { state, trouble, change: keeper.change, forget: keeper.forget };
 }

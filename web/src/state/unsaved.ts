@@ -1,4 +1,5 @@
 import type { Brief } from "../api/types";
+import { keptHere } from "./keptHere";
 
 /** What could not be saved, kept by the browser until it is. */
 export interface Unsaved {
@@ -6,31 +7,7 @@ export interface Unsaved {
   brief: Brief;
 }
 
-const key = (id: string) => `vantbreeze unsaved ${id}`;
-
-export const unsaved = {
-  keep(id: string, what: Unsaved): void {
-    try {
-      localStorage.setItem(key(id), JSON.stringify(what));
-    } catch {
-      // a browser that keeps nothing: the page itself still has it
-    }
-  },
-  of(id: string): Unsaved | null {
-    try {
-      return JSON.parse(localStorage.getItem(key(id)) ?? "null") as Unsaved | null;
-    } catch {
-      return null;
-    }
-  },
-  forget(id: string): void {
-    try {
-      localStorage.removeItem(key(id));
-    } catch {
-      // nothing was kept
-    }
-  },
-};
+export const unsaved = keptHere<Unsaved>("unsaved");
 
 /** A name that every system takes for a file. */
 export const fileName = (name: string) => `${name.replace(/[^\p{L}\p{N}_-]+/gu, " ").trim() || "card"}.json`;
