@@ -1,10 +1,13 @@
 package vantbreeze.sheet;
 
 import java.util.Arrays;
+import java.util.stream.IntStream;
 
 /**
- * The places along one side of a sheet that sides of blanks add up to, in whole measures. Where there are too many of them, sides
- * are rounded down to a coarser measure.
+ * The places along one side of a sheet that sides of blanks add up to, in whole measures, and of these only those that are left
+ * beside such a sum: a part of the sheet is as good as it is made as wide as what lies beside it lets it be (raster points, G.
+ * Scheithauer and J. Terno, Operations Research Letters 20 (1997)). Where there are too many, sides are rounded down to a coarser
+ * measure.
  *
  * @param measure in counts
  * @param isExact whether every side is a whole number of measures
@@ -40,16 +43,25 @@ record Axis(double measure, boolean isExact, int[] at, int[] reached) {
                 sum[i] |= i >= side && sum[i - side];
             }
         }
+        int[] at = IntStream.rangeClosed(0, whole)
+                .filter(i -> sum[i])
+                .map(i -> last(sum, whole - i))
+                .distinct()
+                .sorted()
+                .toArray();
         int[] reached = new int[whole + 1];
-        int[] at = new int[whole + 1];
-        int count = 0;
-        for (int i = 0; i <= whole; i++) {
-            if (sum[i]) {
-                at[count++] = i;
-            }
-            reached[i] = count - 1;
+        for (int place = 0; place < at.length; place++) {
+            Arrays.fill(reached, at[place], whole + 1, place);
         }
-        return new Axis(measure, isExact, Arrays.copyOf(at, count), reached);
+        return new Axis(measure, isExact, at, reached);
+    }
+
+    private static int last(boolean[] sum, int upTo) {
+        int last = upTo;
+        while (!sum[last]) {
+            last--;
+        }
+        return last;
     }
 
     private static int measures(long length, double measure) {
@@ -64,9 +76,10 @@ record Axis(double measure, boolean isExact, int[] at, int[] reached) {
         return at.length;
     }
 
-    /** The last place up to a length. */
+    /** The first place that has room for a length. */
     int place(long length) {
-        return reached[measures(length, measure)];
+        int whole = measures(length, measure);
+        return reached[whole] + (at[reached[whole]] < whole ? 1 : 0);
     }
 
     /** How far a place is from the beginning, in counts. */

@@ -38,7 +38,7 @@ public final class Cutter {
     /** Shares of the time that are left for what comes after it. */
     private static final double TO_PROVE_FEW = 0.85;
 
-    private static final double AFTER_SOME_FILLING = 0.8;
+    private static final double AFTER_SOME_FILLING = 0.85;
     private static final double AFTER_MUCH_FILLING = 0.5;
     private static final double AFTER_WEIGHING = 0.15;
     private static final double TO_POLISH = 0.08;

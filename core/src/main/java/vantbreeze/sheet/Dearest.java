@@ -10,7 +10,8 @@ import java.util.stream.IntStream;
  * Gilmore and R. E. Gomory, "Multistage cutting stock problems of two and more dimensions", Operations Research 13 (1965), over
  * the places that sides of blanks add up to. It takes as many of a sort as it likes; sorts of which it took more than there are
  * are then counted (state space relaxation, after N. Christofides and A. Mingozzi; the sorts that need it alone, as G. Righini
- * and M. Salani do for routes, Networks 51 (2008)). What is not counted, and a measure that is too coarse, may make it more than a
+ * and M. Salani do for routes, Networks 51 (2008)), and what cannot be a part of anything dear enough by what was found before is
+ * left out. What is not counted, and a measure that is too coarse, may make it more than a
  * sheet really holds, never less.
  */
 final class Dearest {
@@ -21,6 +22,10 @@ final class Dearest {
     private static final double DEAR = 1 + 1e-4;
 
     private static final int MOST_FOUND = 30;
+
+    private static final int[] NOTHING = {0};
+
+    private static final double HOPELESS = Double.NEGATIVE_INFINITY;
 
     private final int supply;
     private final Axis across;
@@ -45,8 +50,11 @@ final class Dearest {
     /** Of each place along both axes, and of each state: what it holds. */
     private double[] holds = {};
 
-    /** Which of the counted sorts are no larger than that place. */
-    private int[] fitting = {};
+    /** Of each place: what the rest of the sheet holds beside it at the most, if the whole could be worth more than 1. */
+    private double[] beside = {};
+
+    /** Of each place: the states that make it hold more than with one less of anything that is counted, and enough. */
+    private int[][] telling = {};
 
     /**
      * @param supply which kind of sheet it is
@@ -97,12 +105,15 @@ final class Dearest {
     /**
      * @param limits how many of each sort it may hold
      * @param work how many divisions of what is counted may be looked at for each cut
-     * @return what the whole sheet holds at the most, or more; infinite if there was no time
+     * @return what the whole sheet holds at the most, or more; never less than 1, below which it is not looked closely; infinite if
+     *     there was no time
      */
     double of(double[] worths, int[] limits, int work) {
         worth = worths;
         most = limits;
         counted = Counted.NONE;
+        beside = new double[across.count() * up.count()];
+        Arrays.fill(beside, Double.POSITIVE_INFINITY);
         while (true) {
             if (!fill()) {
                 return Double.POSITIVE_INFINITY;
@@ -116,10 +127,51 @@ final class Dearest {
                 }
             }
             if (held <= 1 + ROUNDING || over < 0 || within(set) > DEAR || counted.workWith(over, most) > work) {
-                return held;
+                return Math.max(1, held);
             }
+            lookBeside();
             counted = counted.with(over, most);
         }
+    }
+
+    /** From the whole sheet down, by what was found last: what holds too little even with that is not filled again. */
+    private void lookBeside() {
+        int states = counted.states();
+        double[] held = new double[across.count() * up.count()];
+        for (int cell = 0; cell < held.length; cell++) {
+            held[cell] = holds[(cell + 1) * states - 1];
+        }
+        beside = new double[held.length];
+        Arrays.fill(beside, HOPELESS);
+        beside[held.length - 1] = 0;
+        for (int i = across.count() - 1; i > 0; i--) {
+            for (int j = up.count() - 1; j > 0; j--) {
+                int here = cell(i, j);
+                if (held[here] + beside[here] <= 1 + ROUNDING) {
+                    beside[here] = HOPELESS;
+                    continue;
+                }
+                raise(cell(i - 1, j), beside[here]);
+                raise(cell(i, j - 1), beside[here]);
+                for (int k = 1, last = across.half(i); k <= last; k++) {
+                    lookBesideParts(held, here, cell(k, j), cell(across.rest(i, k), j));
+                }
+                for (int k = 1, last = up.half(j); k <= last; k++) {
+                    lookBesideParts(held, here, cell(i, k), cell(i, up.rest(j, k)));
+                }
+            }
+        }
+    }
+
+    private void lookBesideParts(double[] held, int here, int first, int second) {
+        if (held[first] + held[second] + beside[here] > 1 + ROUNDING) {
+            raise(first, beside[here] + held[second]);
+            raise(second, beside[here] + held[first]);
+        }
+    }
+
+    private void raise(int part, double held) {
+        beside[part] = Math.max(beside[part], held);
     }
 
     private double excess(int[] set, int s) {
@@ -144,8 +196,12 @@ final class Dearest {
         return found;
     }
 
+    private int cell(int i, int j) {
+        return i * up.count() + j;
+    }
+
     private int at(int i, int j) {
-        return (i * up.count() + j) * counted.states();
+        return cell(i, j) * counted.states();
     }
 
     /** @return false if there was no time */
@@ -155,18 +211,13 @@ final class Dearest {
             holds = new double[cells * counted.states()];
         }
         Arrays.fill(holds, 0, cells * counted.states(), 0);
-        fitting = new int[cells];
+        telling = new int[cells][];
+        Arrays.fill(telling, NOTHING);
         for (int k = 0; k < sort.length; k++) {
-            int bit = counted.bit(sort[k]);
             for (int state = 0; state < counted.states() && most[sort[k]] > 0; state++) {
                 int place = at(wide[k], high[k]) + state;
                 if (counted.has(state, sort[k]) && worth[sort[k]] > holds[place]) {
                     holds[place] = worth[sort[k]];
-                }
-            }
-            for (int i = wide[k]; i < across.count() && bit != 0; i++) {
-                for (int j = high[k]; j < up.count(); j++) {
-                    fitting[i * up.count() + j] |= bit;
                 }
             }
         }
@@ -178,6 +229,7 @@ final class Dearest {
                 fill(i, j);
                 if (isAlikeTurned && j < i) {
                     System.arraycopy(holds, at(i, j), holds, at(j, i), counted.states());
+                    telling[cell(j, i)] = telling[cell(i, j)];
                 }
             }
         }
@@ -185,34 +237,44 @@ final class Dearest {
     }
 
     private void fill(int i, int j) {
+        if (beside[cell(i, j)] == HOPELESS) {
+            return;
+        }
         int here = at(i, j);
         int narrower = at(i - 1, j);
         int lower = at(i, j - 1);
         for (int state = 0; state < counted.states(); state++) {
-            double least = Math.max(holds[narrower + state], holds[lower + state]);
-            if (least > holds[here + state]) {
-                holds[here + state] = least;
-            }
+            holds[here + state] =
+                    Math.max(holds[here + state], Math.max(holds[narrower + state], holds[lower + state]));
         }
         for (int k = 1, last = across.half(i); k <= last; k++) {
-            divide(here, at(k, j), at(across.rest(i, k), j));
+            divide(cell(i, j), cell(k, j), cell(across.rest(i, k), j));
         }
         for (int k = 1, last = up.half(j); k <= last; k++) {
-            divide(here, at(i, k), at(i, up.rest(j, k)));
+            divide(cell(i, j), cell(i, k), cell(i, up.rest(j, k)));
         }
+        telling[cell(i, j)] = counted.telling(holds, here, 1 + ROUNDING - beside[cell(i, j)]);
     }
 
-    private void divide(int here, int first, int second) {
-        int states = counted.states();
-        if (holds[first + states - 1] + holds[second + states - 1] <= holds[here]) {
+    private void divide(int cell, int first, int second) {
+        int here = cell * counted.states();
+        int one = first * counted.states();
+        int other = second * counted.states();
+        double most = holds[other + counted.states() - 1];
+        if (holds[one + counted.states() - 1] + most + beside[cell] <= 1 + ROUNDING) {
             return;
         }
-        int[] divisions = counted.divisions(fitting[first / states], fitting[second / states]);
-        for (int d = 0; d < divisions.length; d += 2) {
-            double both = holds[first + divisions[d]] + holds[second + divisions[d + 1]];
-            int place = here + divisions[d] + divisions[d + 1];
-            if (both > holds[place]) {
-                holds[place] = both;
+        for (int inOne : telling[first]) {
+            double held = holds[one + inOne];
+            if (held + most <= holds[here + inOne]) {
+                continue;
+            }
+            for (int inOther : telling[second]) {
+                double both = held + holds[other + inOther];
+                int place = here + inOne + inOther;
+                if (counted.hasBoth(inOne, inOther) && both > holds[place]) {
+                    holds[place] = both;
+                }
             }
         }
     }

@@ -17,10 +17,25 @@ final class Worths {
 
     private static final double ROUNDING = 1e-6;
 
+    /**
+     * How much is looked for by the best worths so far instead of by the last: the last jump to and fro while few sheets are known
+     * (P. Wentges, "Weighted Dantzig-Wolfe decomposition", International Transactions in Operational Research 4 (1997)).
+     */
+    private static final double STEADINESS = 0.95;
+
+    /** With less than that the last are looked at as they are. */
+    private static final double UNSTEADY = 0.1;
+
     private final Deadline deadline;
     private final List<Dearest> sheets = new ArrayList<>();
     private final List<Pattern> patterns = new ArrayList<>();
     private final Set<List<Integer>> known = new HashSet<>();
+
+    /** Worths that keep the rule whatever is wanted. */
+    private final double[] byArea;
+
+    /** The best of those that were looked at for what was wanted last. */
+    private double[] steady;
 
     /**
      * @param shares how much of each pattern is used, if fractions could be
@@ -33,6 +48,12 @@ final class Worths {
     Worths(Job job, int[] sheets, Deadline deadline) {
         this.deadline = deadline;
         int sorts = job.copies().length;
+        double largest = Arrays.stream(sheets)
+                .mapToDouble(s -> job.supplies().get(s).area())
+                .max()
+                .orElse(1);
+        byArea = divided(job.areas(), largest);
+        steady = byArea;
         for (int supply : sheets) {
             this.sheets.add(Dearest.of(job, supply, deadline));
             List<List<Job.Way>> ways = job.waysOfSorts(supply);
@@ -83,28 +104,62 @@ final class Worths {
     /** @param limits how many of each sort one sheet may hold */
     private Weighed weigh(int[] wanted, int[] left, int[] limits, int work, int enough) {
         int atLeast = 0;
+        double steadiness = STEADINESS;
+        double most = 0;
+        if (together(byArea, wanted) > together(steady, wanted)) {
+            steady = byArea;
+        }
+        Mixing mixing = new Mixing(wanted);
+        List<Pattern> there = new ArrayList<>();
+        int looked = 0;
         while (true) {
-            List<Pattern> there =
-                    patterns.stream().filter(p -> left[p.supply()] > 0).toList();
-            int[][] fillings = there.stream().map(p -> p.within(limits)).toArray(int[][]::new);
-            Mixture mixture = Mixture.of(fillings, wanted);
+            for (; looked < patterns.size(); looked++) {
+                Pattern pattern = patterns.get(looked);
+                if (left[pattern.supply()] > 0) {
+                    there.add(pattern);
+                    mixing.add(pattern.within(limits));
+                }
+            }
+            Mixture mixture = mixing.mixed();
+            double[] worths = between(mixture.worths(), steady, steadiness);
             double dearest = 1;
             boolean isNew = false;
             for (Dearest sheet : sheets) {
                 if (left[sheet.supply()] > 0) {
-                    dearest = Math.max(dearest, sheet.of(mixture.worths(), limits, work));
+                    dearest = Math.max(dearest, sheet.of(worths, limits, work));
                     if (dearest < Double.POSITIVE_INFINITY) {
                         for (Pattern pattern : sheet.patterns()) {
-                            isNew |= add(pattern);
+                            isNew |= add(pattern) && together(mixture.worths(), pattern.within(limits)) > 1 + ROUNDING;
                         }
                     }
                 }
             }
-            atLeast = Math.max(atLeast, sheets(together(mixture.worths(), wanted) / dearest));
-            if (!isNew || atLeast >= enough || atLeast >= sheets(mixture.sheets()) || deadline.isOver()) {
+            double worth = together(worths, wanted) / dearest;
+            if (worth > most) {
+                most = worth;
+                steady = divided(worths, dearest);
+            }
+            atLeast = Math.max(atLeast, sheets(worth));
+            if ((!isNew && steadiness == 0)
+                    || atLeast >= enough
+                    || atLeast >= sheets(mixture.sheets())
+                    || deadline.isOver()) {
                 return new Weighed(there, mixture.shares(), atLeast);
             }
+            if (!isNew) {
+                steadiness = steadiness / 2 < UNSTEADY ? 0 : steadiness / 2;
+            }
         }
+    }
+
+    private static double[] divided(double[] worths, double by) {
+        return Arrays.stream(worths).map(w -> w / by).toArray();
+    }
+
+    private static double[] between(double[] one, double[] other, double share) {
+        return IntStream.range(0, one.length)
+                .mapToDouble(s -> one[s] + share * (other[s] - one[s]))
+                .toArray();
     }
 
     private static int sheets(double worth) {
