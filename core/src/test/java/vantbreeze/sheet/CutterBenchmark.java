@@ -1,6 +1,8 @@
 package vantbreeze.sheet;
 
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -12,7 +14,15 @@ import org.openjdk.jmh.annotations.Param;
 import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
+import vantbreeze.catalogue.FoldCatalogue;
+import vantbreeze.catalogue.FoldDesign;
+import vantbreeze.layer.Matting;
 import vantbreeze.measure.Length;
+import vantbreeze.measure.ToolGrid;
+import vantbreeze.plan.Brief;
+import vantbreeze.plan.Briefs;
+import vantbreeze.plan.Plan;
+import vantbreeze.plan.Planner;
 
 /**
  * How long the cutting of a kit is planned, a second at the most, on one core; each call another kit. With a main method that says
@@ -44,6 +54,39 @@ public class CutterBenchmark {
         return cut(Kits.random(seed, parts));
     }
 
+    /** Kits of some sixty parts of every fold with two layers, in two sizes: each paper on 12 x 12 in sheets. */
+    private static void sayKitsOfCards() {
+        Matting two = Briefs.matting(2, Briefs.in("1/8"), ToolGrid.SIXTEENTH_INCH, Matting.Meeting.RUN_ON, Map.of());
+        int papers = 0;
+        int proven = 0;
+        for (FoldDesign fold : FoldCatalogue.all()) {
+            for (String[] size : new String[][] {{"5", "5"}, {"4 1/4", "5 1/2"}}) {
+                Optional<Plan> plan = planned(Briefs.matted(Briefs.closed(fold.id(), size[0], size[1]), two));
+                for (KitPlan.Of paper : plan.map(CutterBenchmark::sixty).orElse(List.of())) {
+                    papers += paper.cutting().count() > 0 ? 1 : 0;
+                    proven += paper.cutting().count() > 0 && paper.cutting().isProven() ? 1 : 0;
+                }
+            }
+        }
+        System.out.printf("kits of cards with about 60 parts: proven %d of %d papers%n", proven, papers);
+    }
+
+    /** Not every fold closes to every size. */
+    private static Optional<Plan> planned(Brief brief) {
+        try {
+            return Optional.of(Planner.plan(brief));
+        } catch (IllegalArgumentException e) {
+            return Optional.empty();
+        }
+    }
+
+    private static List<KitPlan.Of> sixty(Plan plan) {
+        int cards = (59 + plan.parts().size()) / plan.parts().size();
+        Kit kit = new Kit(List.of(new Kit.Card("c", "card", cards, plan.parts())), false, Map.of());
+        return KitPlan.of(kit, s -> List.of(Kits.SQUARE), Kits.TRIMMER, false, SECOND, () -> false, k -> {})
+                .papers();
+    }
+
     /** @param arguments "exact" to compare small kits with the exact model as well */
     public static void main(String[] arguments) {
         for (int parts : new int[] {12, 20, 60}) {
@@ -64,6 +107,7 @@ public class CutterBenchmark {
                     "%d parts: proven %d of %d, at the area bound or within 5 %% of it %d, one or the other %d%n",
                     parts, proven, KITS, near, either);
         }
+        sayKitsOfCards();
         for (int parts : arguments.length > 0 ? new int[] {6, 8, 10, 12} : new int[0]) {
             for (int seed = 0; seed < 5; seed++) {
                 List<Blank> blanks = Kits.random(100L * parts + seed, parts);
