@@ -124,6 +124,32 @@ it("says so when a save fails, and tries again when asked", async () => {
   expect(store.get().save).toBe("saved");
 });
 
+it("does not say saved while a change is being planned, nor for longer if it is refused", async () => {
+  const store = await opened();
+  const refused = store.change(named("bad"));
+  expect(store.get().save).toBe("saving");
+  await refused;
+  expect(store.get().save).toBe("saved");
+  const done = store.change(named("a"));
+  expect(store.get().save).toBe("saving");
+  await done;
+  expect(store.get().save).toBe("saving");
+  await store.saveNow();
+  expect(store.get().save).toBe("saved");
+  expect(saved).toHaveLength(1);
+});
+
+it("keeps what is still being planned when it is told to save now", async () => {
+  const store = await opened();
+  void store.change(named("a"));
+  await store.saveNow();
+  expect(saved.map((b) => b.fold)).toEqual(["a"]);
+  void store.undo();
+  await store.saveNow();
+  expect(saved).toHaveLength(2);
+  expect(store.get().save).toBe("saved");
+});
+
 /** Answers that come when the test says so. */
 function answering() {
   const answers: { resolve: (b: Brief) => void; reject: (e: unknown) => void }[] = [];

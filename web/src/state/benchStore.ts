@@ -62,6 +62,10 @@ export function createBenchStore(server: BenchServer = api, saveDelayMs = SAVE_D
   /** What was shown when the drag began that is going on. */
   let dragStart: Plan | null = null;
   let turn: Promise<unknown> = Promise.resolve();
+  /** How many changes wait for their plan: what was saved is no longer what the maker wants. */
+  let planned = 0;
+  /** Whether what is shown has changed since it was saved. */
+  let isUnsaved = false;
 
   const set = (change: Partial<Bench>) => {
     bench = { ...bench, ...change };
@@ -101,12 +105,25 @@ export function createBenchStore(server: BenchServer = api, saveDelayMs = SAVE_D
     }
   }
 
-  /** One after the other, each on what the one before it left: quick changes do not lose each other. */
-  function inTurn<T>(job: () => Promise<T>): Promise<T> {
-    const mine = turn.then(job);
+  /** One after the other, each on what the one before it left: quick changes do not lose each other. What is done is saved. */
+  function inTurn(job: () => Promise<boolean>): Promise<boolean> {
+    planned++;
+    if (bench.save === "saved") set({ save: "saving" });
+    const mine = turn
+      .then(job)
+      .then((done) => {
+        if (done) saveSoon();
+        return done;
+      })
+      .finally(() => {
+        planned--;
+        if (bench.save === "saving") set({ save: saveState() });
+      });
     turn = mine.catch(() => undefined);
     return mine;
   }
+
+  const saveState = () => (planned > 0 || isUnsaved ? "saving" : "saved");
 
   /** One step of undo, planned and saved; a refused one leaves everything as it was, also as it was before a drag. */
   function changeTo(asked: (now: Brief) => Asked): Promise<boolean> {
@@ -116,7 +133,7 @@ export function createBenchStore(server: BenchServer = api, saveDelayMs = SAVE_D
     return inTurn(async () => {
       const shown = bench.plan?.brief;
       if (!shown) return false;
-      const done = await show(
+      return show(
         asked(shown),
         () => ({
           past: [...bench.past, before?.brief ?? shown].slice(-MOST_UNDO),
@@ -124,8 +141,6 @@ export function createBenchStore(server: BenchServer = api, saveDelayMs = SAVE_D
         }),
         before,
       );
-      if (done) saveSoon();
-      return done;
     });
   }
 
@@ -183,40 +198,42 @@ export function createBenchStore(server: BenchServer = api, saveDelayMs = SAVE_D
     }
   }
 
-  async function step(from: "past" | "future"): Promise<void> {
+  async function step(from: "past" | "future"): Promise<boolean> {
     const now = bench.plan?.brief;
     const list = bench[from];
     const brief = list.at(-1);
-    if (!now || !brief) return;
+    if (!now || !brief) return false;
     const other = from === "past" ? "future" : "past";
-    const done = await show({ brief }, () => ({
+    return show({ brief }, () => ({
       [from]: list.slice(0, -1),
       [other]: [...bench[other], now],
     }));
-    if (done) saveSoon();
   }
 
   function saveSoon() {
     clearTimeout(saveTimer);
+    isUnsaved = true;
     set({ save: bench.save === "conflict" ? "conflict" : "saving" });
     saveTimer = setTimeout(() => void saveNow(), saveDelayMs);
   }
 
-  /** Saves one after the other; resolves when what is shown now is kept, or could not be. */
+  /** Saves one after the other; resolves when what the maker wants now is kept, or could not be. */
   function saveNow(version?: number): Promise<void> {
     clearTimeout(saveTimer);
-    saving = saving.then(() => put(version));
+    const wanted = turn;
+    saving = saving.then(() => wanted).then(() => put(version));
     return saving;
   }
 
   async function put(version?: number): Promise<void> {
     const { project, plan, name } = bench;
     if (!project || !plan || (bench.save === "conflict" && version === undefined)) return;
-    if (version === undefined && bench.save === "saved") return;
+    if (version === undefined && !isUnsaved) return;
     try {
       const saved = await server.save(project.id, version ?? project.version, name, plan.brief);
       const current = bench.plan?.brief === plan.brief && bench.name === name;
-      set({ project: saved, save: current ? "saved" : "saving", saveTrouble: null, theirs: null });
+      isUnsaved = !current;
+      set({ project: saved, save: saveState(), saveTrouble: null, theirs: null });
       if (current) unsaved.forget(project.id);
     } catch (error) {
       if (!(error instanceof Problem)) throw error;
@@ -224,7 +241,8 @@ export function createBenchStore(server: BenchServer = api, saveDelayMs = SAVE_D
       unsaved.keep(project.id, { name, brief: plan.brief });
       if (theirs && replaceEqualDeep(theirs.brief, plan.brief) === theirs.brief && theirs.name === name) {
         /* The answer to an earlier try was lost on its way: it is kept already. */
-        set({ project: theirs, save: "saved", saveTrouble: null });
+        isUnsaved = false;
+        set({ project: theirs, save: saveState(), saveTrouble: null });
         unsaved.forget(project.id);
       } else if (theirs) {
         set({ save: "conflict", theirs });
@@ -238,6 +256,7 @@ export function createBenchStore(server: BenchServer = api, saveDelayMs = SAVE_D
 
   /** Begins work on a project; the past is empty. */
   async function open(project: Project): Promise<boolean> {
+    isUnsaved = false;
     set({
       project,
       name: project.name,
