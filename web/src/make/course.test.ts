@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
-import type { MakingState, Task } from "../api/types";
+import type { Task } from "../api/types";
+import { fresh } from "../test/samples";
 import {
   backward,
   cardInHand,
@@ -26,19 +27,6 @@ const task = (id: string, part: Partial<Task> = {}): Task =>
     measures: [],
     ...part,
   }) as unknown as Task;
-
-const fresh = (part: Partial<MakingState> = {}): MakingState => ({
-  revision: 1,
-  cards: 1,
-  byCard: false,
-  mockUp: false,
-  at: null,
-  done: [],
-  measured: [],
-  timers: [],
-  seconds: 0,
-  ...part,
-});
 
 const three = [task("a"), task("b"), task("c")];
 

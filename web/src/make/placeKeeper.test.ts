@@ -2,19 +2,10 @@ import { describe, expect, it } from "vitest";
 import { Problem } from "../api/client";
 import type { Making, MakingState } from "../api/types";
 import type { KeptHere } from "../state/keptHere";
+import { fresh } from "../test/samples";
 import { PlaceKeeper, type Places, type Unkept } from "./placeKeeper";
 
-const FRESH: MakingState = {
-  revision: 1,
-  cards: 1,
-  byCard: false,
-  mockUp: false,
-  at: null,
-  done: [],
-  measured: [],
-  timers: [],
-  seconds: 0,
-};
+const FRESH = fresh();
 
 const at = (step: string) => (state: MakingState) => ({ ...state, at: step });
 

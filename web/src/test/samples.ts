@@ -1,4 +1,4 @@
-import type { Brief, Length, Piece, Plan, Project, Score } from "../api/types";
+import type { Brief, Length, MakingState, Piece, Plan, Project, Score } from "../api/types";
 
 /** Small stand-ins for tests: only what the tested code reads. */
 export const brief = (part: Partial<Brief> = {}): Brief =>
@@ -31,3 +31,17 @@ export const piece = (widths: number[], scores: Score[]): Piece =>
     panels: widths.map((w, i) => ({ name: `${i}`, size: { width: length(w) } })),
     scores,
   }) as Piece;
+
+/** A card at the table of which nothing is done. */
+export const fresh = (part: Partial<MakingState> = {}): MakingState => ({
+  revision: 1,
+  cards: 1,
+  byCard: false,
+  mockUp: false,
+  at: null,
+  done: [],
+  measured: [],
+  timers: [],
+  seconds: 0,
+  ...part,
+});
