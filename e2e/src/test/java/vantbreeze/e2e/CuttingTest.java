@@ -137,6 +137,7 @@ class CuttingTest extends Journey {
         view("Cutting");
         button("Plan the cutting").click();
         assertThat(summary()).containsText("from the drawer");
+        assertThat(summary()).not().containsText("Looking");
         page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Sheets to cut"))
                 .getByRole(AriaRole.BUTTON)
                 .last()
