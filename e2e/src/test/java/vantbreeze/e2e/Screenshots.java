@@ -8,14 +8,19 @@ import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.LoadState;
 import java.nio.file.Path;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
 /** Takes the pictures of docs/screenshots from the demo data; run by {@code ./vantbreeze screenshots}, not with the tests. */
 class Screenshots extends Journey {
 
+    /** What stands where something is still being worked out. */
+    private static final Pattern STILL_WORKING = Pattern.compile("^(Unfolding|Laying out|Reckoning).* …$");
+
     private static final Path FOLDER = Path.of("..", "docs", "screenshots");
 
     private void take(String name) {
+        assertThat(page.getByText(STILL_WORKING)).hasCount(0);
         page.waitForTimeout(300); // menus and dialogs fade in
         page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve(name + ".png")));
     }
