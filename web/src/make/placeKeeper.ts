@@ -1,5 +1,6 @@
 import { Problem } from "../api/client";
 import type { Making, MakingState } from "../api/types";
+import { alike } from "../state/alike";
 import type { KeptHere } from "../state/keptHere";
 
 /** Where the places of all cards are kept. */
@@ -66,7 +67,7 @@ export class PlaceKeeper {
       if (this.shown.state !== before) return;
       const left = this.unkept.of(this.project);
       this.take(making);
-      if (left && (left.version === making.version || left.underway.some((u) => same(u, making.state)))) {
+      if (left && (left.version === making.version || left.underway.some((u) => alike(u, making.state)))) {
         this.underway = left.underway;
         this.wanted = left.wanted;
         this.show({ state: left.wanted, trouble: null });
@@ -103,7 +104,7 @@ export class PlaceKeeper {
       this.underway.pop();
       const making = await this.places.making(this.project);
       /* Sent by this window before, and only now known to have arrived? */
-      const arrived = this.underway.findIndex((u) => same(u, making.state));
+      const arrived = this.underway.findIndex((u) => alike(u, making.state));
       if (arrived < 0) {
         this.take(making);
         const trouble = "Another window has gone on with this card; this is where it is now.";
@@ -118,7 +119,7 @@ export class PlaceKeeper {
   /** The server has this state: what is wanted beyond it follows on this version. */
   private follows(version: number, state: MakingState) {
     this.version = version;
-    if (this.wanted && same(this.wanted, state)) this.wanted = null;
+    if (this.wanted && alike(this.wanted, state)) this.wanted = null;
     this.note();
     this.show({ ...this.shown, trouble: null });
   }
@@ -148,19 +149,3 @@ export class PlaceKeeper {
 }
 
 const reason = (e: unknown) => (e instanceof Error ? e.message : String(e));
-
-/** Whether both say the same, in whatever order their fields stand; a field that is null says what a missing one says. */
-function same(a: MakingState, b: MakingState): boolean {
-  return inOrder(a) === inOrder(b);
-}
-
-const inOrder = (state: MakingState) =>
-  JSON.stringify(state, (_, value: unknown) =>
-    value && typeof value === "object" && !Array.isArray(value)
-      ? Object.fromEntries(
-          Object.entries(value)
-            .filter(([, field]) => field !== null)
-            .sort(([one], [other]) => one.localeCompare(other)),
-        )
-      : value,
-  );

@@ -263,3 +263,18 @@ it("takes a save whose answer was lost for what it is", async () => {
   expect(store.get().theirs).toBeNull();
   expect(store.get().project?.version).toBe(7);
 });
+
+it("still saves what was changed while the answer to an earlier try was lost", async () => {
+  const store = await opened();
+  await store.change(named("a"));
+  vi.mocked(server.save).mockImplementationOnce(async () => {
+    await store.change(named("b"));
+    version = 7;
+    throw problem(project(7, { name: "Card", brief: named("a") }));
+  });
+  await store.saveNow();
+  expect(store.get().save).toBe("saving");
+  await store.saveNow();
+  expect(saved.map((b) => b.fold)).toEqual(["b"]);
+  expect(store.get().save).toBe("saved");
+});

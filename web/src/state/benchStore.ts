@@ -1,6 +1,7 @@
 import { replaceEqualDeep } from "@tanstack/react-query";
 import { api, Problem } from "../api/client";
 import type { Brief, Plan, ProblemBody, Project } from "../api/types";
+import { alike } from "./alike";
 import { unsaved } from "./unsaved";
 
 /** A whole brief, or what to make of the one that is shown by then. */
@@ -229,21 +230,21 @@ export function createBenchStore(server: BenchServer = api, saveDelayMs = SAVE_D
     const { project, plan, name } = bench;
     if (!project || !plan || (bench.save === "conflict" && version === undefined)) return;
     if (version === undefined && !isUnsaved) return;
-    try {
-      const saved = await server.save(project.id, version ?? project.version, name, plan.brief);
-      const current = bench.plan?.brief === plan.brief && bench.name === name;
-      isUnsaved = !current;
+    /* What is shown by then may have changed again. */
+    const kept = (saved: Project) => {
+      isUnsaved = bench.plan?.brief !== plan.brief || bench.name !== name;
       set({ project: saved, save: saveState(), saveTrouble: null, theirs: null });
-      if (current) unsaved.forget(project.id);
+      if (!isUnsaved) unsaved.forget(project.id);
+    };
+    try {
+      kept(await server.save(project.id, version ?? project.version, name, plan.brief));
     } catch (error) {
       if (!(error instanceof Problem)) throw error;
       const theirs = error.body.current;
       unsaved.keep(project.id, { name, brief: plan.brief });
-      if (theirs && replaceEqualDeep(theirs.brief, plan.brief) === theirs.brief && theirs.name === name) {
+      if (theirs && alike(theirs.brief, plan.brief) && theirs.name === name) {
         /* The answer to an earlier try was lost on its way: it is kept already. */
-        isUnsaved = false;
-        set({ project: theirs, save: saveState(), saveTrouble: null });
-        unsaved.forget(project.id);
+        kept(theirs);
       } else if (theirs) {
         set({ save: "conflict", theirs });
       } else {

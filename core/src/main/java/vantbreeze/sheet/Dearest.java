@@ -11,8 +11,7 @@ import java.util.stream.IntStream;
  * the places that sides of blanks add up to. It takes as many of a sort as it likes; sorts of which it took more than there are
  * are then counted (state space relaxation, after N. Christofides and A. Mingozzi; the sorts that need it alone, as G. Righini
  * and M. Salani do for routes, Networks 51 (2008)), and what cannot be a part of anything dear enough by what was found before is
- * left out. What is not counted, and a measure that is too coarse, may make it more than a
- * sheet really holds, never less.
+ * left out. What is not counted, and a measure that is too coarse, may make it more than a sheet really holds, never less.
  */
 final class Dearest {
 

@@ -120,9 +120,7 @@ final class Dive {
     }
 
     private double area(int[] set) {
-        return IntStream.range(0, set.length)
-                .mapToDouble(s -> set[s] * areas[s])
-                .sum();
+        return Worths.together(areas, set);
     }
 
     private double largest() {

@@ -85,10 +85,12 @@ final class Worths {
         return many;
     }
 
-    private boolean add(Pattern pattern) {
+    private void add(Pattern pattern) {
         List<Integer> key = new ArrayList<>(Arrays.stream(pattern.set()).boxed().toList());
         key.add(pattern.supply());
-        return known.add(key) && patterns.add(pattern);
+        if (known.add(key)) {
+            patterns.add(pattern);
+        }
     }
 
     /**
@@ -122,18 +124,9 @@ final class Worths {
             }
             Mixture mixture = mixing.mixed();
             double[] worths = between(mixture.worths(), steady, steadiness);
-            double dearest = 1;
-            boolean isNew = false;
-            for (Dearest sheet : sheets) {
-                if (left[sheet.supply()] > 0) {
-                    dearest = Math.max(dearest, sheet.of(worths, limits, work));
-                    if (dearest < Double.POSITIVE_INFINITY) {
-                        for (Pattern pattern : sheet.patterns()) {
-                            isNew |= add(pattern) && together(mixture.worths(), pattern.within(limits)) > 1 + ROUNDING;
-                        }
-                    }
-                }
-            }
+            double dearest = dearest(worths, left, limits, work);
+            boolean isNew = patterns.subList(looked, patterns.size()).stream()
+                    .anyMatch(p -> together(mixture.worths(), p.within(limits)) > 1 + ROUNDING);
             double worth = together(worths, wanted) / dearest;
             if (worth > most) {
                 most = worth;
@@ -152,6 +145,24 @@ final class Worths {
         }
     }
 
+    /**
+     * Sheets that are worth more than 1 are known from then on.
+     *
+     * @return what any sheet that is left holds at the most, 1 at the least
+     */
+    private double dearest(double[] worths, int[] left, int[] limits, int work) {
+        double dearest = 1;
+        for (Dearest sheet : sheets) {
+            if (left[sheet.supply()] > 0) {
+                dearest = Math.max(dearest, sheet.of(worths, limits, work));
+                if (dearest < Double.POSITIVE_INFINITY) {
+                    sheet.patterns().forEach(this::add);
+                }
+            }
+        }
+        return dearest;
+    }
+
     private static double[] divided(double[] worths, double by) {
         return Arrays.stream(worths).map(w -> w / by).toArray();
     }
@@ -166,7 +177,8 @@ final class Worths {
         return (int) Math.ceil(worth - ROUNDING);
     }
 
-    private static double together(double[] worth, int[] wanted) {
+    /** So many of each sort at so much each. */
+    static double together(double[] worth, int[] wanted) {
         return IntStream.range(0, wanted.length)
                 .mapToDouble(s -> wanted[s] * worth[s])
                 .sum();

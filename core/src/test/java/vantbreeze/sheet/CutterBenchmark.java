@@ -1,5 +1,6 @@
 package vantbreeze.sheet;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -57,18 +58,19 @@ public class CutterBenchmark {
     /** Kits of some sixty parts of every fold with two layers, in two sizes: each paper on 12 x 12 in sheets. */
     private static void sayKitsOfCards() {
         Matting two = Briefs.matting(2, Briefs.in("1/8"), ToolGrid.SIXTEENTH_INCH, Matting.Meeting.RUN_ON, Map.of());
-        int papers = 0;
-        int proven = 0;
+        List<Cutting> cuttings = new ArrayList<>();
         for (FoldDesign fold : FoldCatalogue.all()) {
             for (String[] size : new String[][] {{"5", "5"}, {"4 1/4", "5 1/2"}}) {
                 Optional<Plan> plan = planned(Briefs.matted(Briefs.closed(fold.id(), size[0], size[1]), two));
-                for (KitPlan.Of paper : plan.map(CutterBenchmark::sixty).orElse(List.of())) {
-                    papers += paper.cutting().count() > 0 ? 1 : 0;
-                    proven += paper.cutting().count() > 0 && paper.cutting().isProven() ? 1 : 0;
-                }
+                plan.stream()
+                        .flatMap(p -> sixty(p).stream())
+                        .map(KitPlan.Of::cutting)
+                        .filter(c -> c.count() > 0)
+                        .forEach(cuttings::add);
             }
         }
-        System.out.printf("kits of cards with about 60 parts: proven %d of %d papers%n", proven, papers);
+        long proven = cuttings.stream().filter(Cutting::isProven).count();
+        System.out.printf("kits of cards with about 60 parts: proven %d of %d papers%n", proven, cuttings.size());
     }
 
     /** Not every fold closes to every size. */
