@@ -1,6 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { Slider } from "radix-ui";
-import { Component, lazy, Suspense, useMemo, useRef, useState, type ReactNode } from "react";
+import { useMemo, useState } from "react";
 import { api } from "../api/client";
 import type { Folding } from "../api/types";
 import type { Mark } from "../bench/marks";
@@ -9,11 +9,10 @@ import { usePlan, useSettledBrief } from "../state/useBench";
 import { usePhotos } from "../bench/useBasePhoto";
 import { dressOf } from "./dress";
 import { Film } from "./Film";
+import { Model } from "./Model";
 import type { Look } from "./PaperModel";
 import { reach, stops } from "./poses";
 import { Section } from "./Section";
-
-const PaperModel = lazy(() => import("./PaperModel"));
 
 const LOOK_NAMES: Look[] = ["front", "from above", "from behind"];
 const STEP = 0.02;
@@ -48,7 +47,7 @@ function Moving({ folding, marked, onMark }: FoldViewProps & { folding: Folding 
   const plan = usePlan((p) => p);
   const photoOf = usePhotos();
   const dress = useMemo(() => dressOf(plan, photoOf), [plan, photoOf]);
-  const model = useRef<HTMLDivElement>(null);
+  const [picture, setPicture] = useState<HTMLCanvasElement | null>(null);
   const most = reach(folding);
   const named = stops(folding);
   const [wanted, setAt] = useState(named.length > 2 ? 1.5 : 0.7);
@@ -62,20 +61,17 @@ function Moving({ folding, marked, onMark }: FoldViewProps & { folding: Folding 
   return (
     <div className="flex flex-col gap-2">
       <div className="grid grid-cols-[minmax(0,3fr)_minmax(0,2fr)] gap-3">
-        <div ref={model} className="bg-sunken relative h-64 overflow-hidden rounded-md" data-testid="model">
-          <WithoutModel>
-            <Suspense fallback={<p className="p-3">Unfolding …</p>}>
-              <PaperModel
-                folding={folding}
-                at={at}
-                look={look.name}
-                lookNumber={look.number}
-                marked={panel}
-                onMark={mark}
-                dress={dress}
-              />
-            </Suspense>
-          </WithoutModel>
+        <div className="bg-sunken relative h-64 overflow-hidden rounded-md" data-testid="model">
+          <Model
+            folding={folding}
+            at={at}
+            look={look.name}
+            lookNumber={look.number}
+            marked={panel}
+            onMark={mark}
+            onPicture={setPicture}
+            dress={dress}
+          />
         </div>
         <Section folding={folding} at={at} marked={panel} onMark={mark} />
       </div>
@@ -108,7 +104,7 @@ function Moving({ folding, marked, onMark }: FoldViewProps & { folding: Folding 
           </Button>
         ))}
       </div>
-      <Film model={model} most={most} onAt={setAt} />
+      {picture && <Film picture={picture} most={most} onAt={setAt} />}
       {blocked && (
         <p role="alert" className="border-warn bg-warn-soft m-0 rounded-md border-l-4 px-3 py-1.5">
           {blocked}
@@ -128,23 +124,4 @@ function Moving({ folding, marked, onMark }: FoldViewProps & { folding: Folding 
       )}
     </div>
   );
-}
-
-/** Where three dimensions cannot be drawn, the section and the drawings still tell everything. */
-class WithoutModel extends Component<{ children: ReactNode }, { failed: boolean }> {
-  state = { failed: false };
-
-  static getDerivedStateFromError() {
-    return { failed: true };
-  }
-
-  render() {
-    return this.state.failed ? (
-      <p className="p-3">
-        This browser cannot draw in three dimensions; the section beside it shows how the card moves.
-      </p>
-    ) : (
-      this.props.children
-    );
-  }
 }

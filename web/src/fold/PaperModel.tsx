@@ -35,7 +35,7 @@ export const LOOKS = {
 
 export type Look = keyof typeof LOOKS;
 
-interface PaperModelProps {
+export interface PaperModelProps {
   folding: Folding;
   /** Position on the slider, see {@link movesAt}. */
   at: number;
@@ -44,6 +44,8 @@ interface PaperModelProps {
   lookNumber: number;
   marked: string | null;
   onMark(panel: string): void;
+  /** Called with what is drawn on, once it can be. */
+  onPicture?(picture: HTMLCanvasElement): void;
   /** In its papers; absent for the bare card. */
   dress?: Dress;
 }
@@ -75,7 +77,14 @@ export default function PaperModel(props: PaperModelProps) {
     line: colour("--ink"),
   };
   return (
-    <Canvas flat shadows="soft" frameloop="demand" dpr={[1, 2]} camera={{ fov: 32, near: 1, far: 20000 }}>
+    <Canvas
+      flat
+      shadows="soft"
+      frameloop="demand"
+      dpr={[1, 2]}
+      camera={{ fov: 32, near: 1, far: 20000 }}
+      onCreated={({ gl }) => props.onPicture?.(gl.domElement)}
+    >
       <ambientLight intensity={2.2} />
       <Sun folding={props.folding} />
       <directionalLight position={[-0.6, 0.3, -1]} intensity={0.7} />

@@ -1,11 +1,10 @@
 import { useQuery } from "@tanstack/react-query";
-import { lazy, Suspense, useEffect, useState } from "react";
+import { useEffect, useState } from "react";
 import { api } from "../api/client";
 import type { Brief } from "../api/types";
+import { Model } from "../fold/Model";
 import { reach } from "../fold/poses";
 import { Button } from "../parts/Button";
-
-const PaperModel = lazy(() => import("../fold/PaperModel"));
 
 const SECONDS = 2.4;
 const PAUSE = 0.8;
@@ -31,16 +30,14 @@ export function FoldDrawing({ brief, piece }: FoldDrawingProps) {
   if (!folding.data || folding.data.motions.length === 0) return null;
   return (
     <div className="bg-sunken relative h-60 overflow-hidden rounded-md" data-testid="fold-way">
-      <Suspense fallback={<p className="p-3">Unfolding …</p>}>
-        <PaperModel
-          folding={folding.data}
-          at={at}
-          look="front"
-          lookNumber={0}
-          marked={null}
-          onMark={() => undefined}
-        />
-      </Suspense>
+      <Model
+        folding={folding.data}
+        at={at}
+        look="front"
+        lookNumber={0}
+        marked={null}
+        onMark={() => undefined}
+      />
       <Button className="absolute right-2 bottom-2" onClick={() => setRound((r) => r + 1)}>
         Show it again
       </Button>

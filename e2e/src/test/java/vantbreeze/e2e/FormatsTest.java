@@ -6,12 +6,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import java.util.ArrayList;
 import java.util.Base64;
+import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
@@ -166,6 +169,8 @@ class FormatsTest extends Journey {
     /** Drawings are taken along as lines and as pictures that need nothing else; the folding as a film. */
     @Test
     void drawingsAndTheFoldingAreTakenAlong() throws IOException {
+        List<Route> held = new ArrayList<>();
+        page.route("**/PaperModel*.js", held::add);
         openCard("Comet-watch invitation");
         Download lines = page.waitForDownload(() -> {
             button("Save the drawing of base as SVG").focus();
@@ -178,6 +183,10 @@ class FormatsTest extends Journey {
             page.keyboard().press("Enter");
         });
         assertThat(Files.readAllBytes(picture.path())).startsWith(0x89, 'P', 'N', 'G');
+        /* The model comes late: a film is offered when there is something to film, and not before. */
+        assertThat(page.getByText("Unfolding …")).isVisible();
+        assertThat(button("Save as a short film")).hasCount(0);
+        held.forEach(Route::resume);
         Download film = page.waitForDownload(
                 new Page.WaitForDownloadOptions().setTimeout(60_000),
                 () -> button("Save as a short film").click());
