@@ -120,6 +120,33 @@ class FoldingTest extends Journey {
         assertThat(marked).hasCount(1);
     }
 
+    /** A browser without three dimensions: the drawings tell how it moves, no film is offered, and making goes on. */
+    @Test
+    void whereNoModelCanBeDrawnTheDrawingsTellAll() {
+        page.addInitScript("""
+                const get = HTMLCanvasElement.prototype.getContext;
+                HTMLCanvasElement.prototype.getContext = function (kind, ...more) {
+                  return kind.startsWith("webgl") ? null : get.call(this, kind, ...more);
+                };""");
+        openCard("Comet-watch invitation");
+        Locator sentence = page.getByText("This browser cannot draw in three dimensions");
+        assertThat(sentence).isVisible();
+        assertThat(slider()).isVisible();
+        assertThat(button("Save as a short film")).hasCount(0);
+        page.locator("body").press("m");
+        Locator step = page.getByRole(AriaRole.ARTICLE);
+        assertThat(step).containsText("Step 1 of");
+        Locator title = step.getByRole(AriaRole.HEADING);
+        for (int n = 2; !title.innerText().startsWith("Fold"); n++) {
+            page.locator("body").press("Space");
+            assertThat(step).containsText("Step " + n + " of");
+        }
+        assertThat(sentence).isVisible();
+        assertThat(button("Back")).isVisible();
+        /* That it cannot be drawn is what was asked for. */
+        errors.removeIf(e -> e.contains("WebGL"));
+    }
+
     @Test
     void aUsualSizeIsAChangeLikeAnyOther() {
         beginCard("inches", "Usual sizes");

@@ -28,7 +28,7 @@ abstract class Journey {
 
     private static Chromium chromium;
 
-    private final List<String> errors = new ArrayList<>();
+    protected final List<String> errors = new ArrayList<>();
     protected Page page;
 
     /** What stood on the page when a journey failed, for a log that is all one has of it. */
