@@ -115,13 +115,12 @@ export const api = {
     request<Making>("PUT", `/projects/${project}/making`, making, { outlives: true }),
   forgetMaking: (project: string) => request<Making>("DELETE", `/projects/${project}/making`),
   log: (words: string) => request<LogEntry[]>("GET", `/log?words=${encodeURIComponent(words)}`),
-  writeLog: (content: LogContent, brief: Brief) => request<LogEntry>("POST", "/log", { content, brief }),
-  changeLog: (id: string, version: number, content: LogContent) =>
-    request<LogEntry>("PUT", `/log/${id}`, { version, content }),
+  writeLog: (content: LogContent, photos: string[], brief: Brief) =>
+    request<LogEntry>("POST", "/log", { content, photos, brief }),
+  changeLog: (id: string, version: number, content: LogContent, photos: string[]) =>
+    request<LogEntry>("PUT", `/log/${id}`, { version, content, photos }),
   dropLog: (id: string, version: number) => request<LogEntry>("DELETE", `/log/${id}?version=${version}`),
   takeBackLog: (id: string) => request<LogEntry>("POST", `/log/${id}/undelete`),
-  addLogPhoto: (id: string, version: number, image: string) =>
-    request<LogEntry>("POST", `/log/${id}/photos`, { version, image }),
   dropLogPhoto: (id: string, photo: string, version: number) =>
     request<LogEntry>("DELETE", `/log/${id}/photos/${photo}?version=${version}`),
   makeAgain: (id: string) => request<Project>("POST", `/log/${id}/again`),

@@ -1,6 +1,5 @@
-import { useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
-import { api, Problem } from "../api/client";
+import { api } from "../api/client";
 import type { OwnFold, Preset } from "../api/types";
 import { Button } from "../parts/Button";
 import { ChoiceWord } from "../parts/ChoiceWord";
@@ -9,6 +8,7 @@ import { pretty } from "../state/lengths";
 import { changeFold } from "../state/changeFold";
 import { useBenchStore, useChange, usePlan } from "../state/useBench";
 import { useFolds, useOwnFolds } from "./useTables";
+import { useAttempt } from "../state/useAttempt";
 
 /** The fold, from the catalogue or one of the maker's own; what the brief already says is kept. */
 export function FoldWord() {
@@ -95,24 +95,9 @@ export function OwnFolds() {
 function Keeping({ onDone }: { onDone(): void }) {
   const brief = usePlan((p) => p.brief);
   const own = useOwnFolds();
-  const queries = useQueryClient();
   const [name, setName] = useState("");
-  const [trouble, setTrouble] = useState<string | null>(null);
+  const { trouble, attempt } = useAttempt("own-folds", "shelf");
   const [gone, setGone] = useState<OwnFold | null>(null);
-
-  async function attempt(job: () => Promise<unknown>): Promise<boolean> {
-    try {
-      await job();
-      setTrouble(null);
-      await queries.invalidateQueries({ queryKey: ["own-folds"] });
-      await queries.invalidateQueries({ queryKey: ["shelf"] });
-      return true;
-    } catch (error) {
-      if (!(error instanceof Problem)) throw error;
-      setTrouble(error.message);
-      return false;
-    }
-  }
 
   return (
     <div className="flex flex-col gap-3">
@@ -144,7 +129,11 @@ function Keeping({ onDone }: { onDone(): void }) {
       {gone && (
         <p role="status" className="m-0 flex items-center gap-2">
           {gone.name} is off the shelf.
-          <Button onClick={() => void attempt(() => api.takeBackFold(gone.id)).then(() => setGone(null))}>
+          <Button
+            onClick={() =>
+              void attempt(() => api.takeBackFold(gone.id)).then((done) => done && setGone(null))
+            }
+          >
             Bring it back
           </Button>
         </p>
@@ -155,7 +144,7 @@ function Keeping({ onDone }: { onDone(): void }) {
             <span className="grow">{fold.name}</span>
             <Button
               aria-label={`Take ${fold.name} off the shelf`}
-              onClick={() => void attempt(() => api.dropFold(fold.id)).then(() => setGone(fold))}
+              onClick={() => void attempt(() => api.dropFold(fold.id)).then((done) => done && setGone(fold))}
             >
               Take off
             </Button>

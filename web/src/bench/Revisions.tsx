@@ -3,26 +3,30 @@ import { api } from "../api/client";
 import { Button } from "../parts/Button";
 import { Sheet } from "../parts/Sheet";
 import { useBench, useBenchStore } from "../state/useBench";
+import { useAttempt } from "../state/useAttempt";
+import { Trouble } from "../parts/Trouble";
 
 /** All saved states of the project; an older one can be made the newest again. */
 export function Revisions({ open, onOpenChange }: { open: boolean; onOpenChange(open: boolean): void }) {
   const project = useBench((b) => b.project);
   const store = useBenchStore();
+  const { trouble, attempt } = useAttempt("revisions");
   const list = useQuery({
     queryKey: ["revisions", project?.id, project?.version],
     queryFn: () => api.revisions(project?.id ?? ""),
     enabled: open && project !== null,
   });
 
-  async function restore(number: number) {
-    await store.saveNow();
-    const now = store.get().project;
-    if (!now) return;
-    const restored = await api.restore(now.id, number, now.version);
-    await store.open(restored);
-    onOpenChange(false);
-  }
-
+  const restore = (number: number) =>
+    attempt(async () => {
+      await store.saveNow();
+      const { project: now, save } = store.get();
+      if (!now) return;
+      if (save !== "saved")
+        throw new Error("What you changed last is not saved yet: first that, then the way back.");
+      await store.open(await api.restore(now.id, number, now.version));
+      onOpenChange(false);
+    });
   return (
     <Sheet
       title="Revisions"
@@ -46,7 +50,7 @@ export function Revisions({ open, onOpenChange }: { open: boolean; onOpenChange(
           </li>
         ))}
       </ol>
-      {list.error && <p role="alert">{list.error.message}</p>}
+      <Trouble text={trouble ?? list.error?.message ?? null} />
     </Sheet>
   );
 }

@@ -6,6 +6,8 @@ import type { ProblemBody } from "../api/types";
 import { Button } from "../parts/Button";
 import { StoreTrouble } from "../parts/StoreTrouble";
 import { saveAsFile } from "../state/unsaved";
+import { useAttempt } from "../state/useAttempt";
+import { Trouble } from "../parts/Trouble";
 
 export const asProblem = (error: unknown): ProblemBody => ({
   title: "Something went wrong",
@@ -27,12 +29,14 @@ export function Stopped({ id, trouble, onTryAgain, children }: StoppedProps) {
   const revisions = useQuery({ queryKey: ["revisions", id], queryFn: () => api.revisions(id), retry: false });
   const project = projects.data?.find((p) => p.id === id);
   const { saved } = trouble;
+  const { trouble: refused, attempt } = useAttempt("projects", "revisions");
 
-  async function restore(number: number) {
-    if (!project) return;
-    await api.restore(id, number, project.version);
-    onTryAgain();
-  }
+  const restore = (number: number) =>
+    attempt(async () => {
+      if (!project) return;
+      await api.restore(id, number, project.version);
+      onTryAgain();
+    });
 
   return (
     <>
@@ -72,6 +76,7 @@ export function Stopped({ id, trouble, onTryAgain, children }: StoppedProps) {
                 </li>
               ))}
             </ol>
+            <Trouble text={refused} />
           </section>
         )}
       </main>

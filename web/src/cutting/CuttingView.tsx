@@ -137,7 +137,8 @@ export function CuttingView() {
                 others={alike(at, paper.sheets)}
                 isNext={advanced}
                 onCut={() =>
-                  void cut(at.number).then(() => {
+                  void cut(at.number).then((went) => {
+                    if (!went) return;
                     setAdvanced(true);
                     setShown(sheets.find((s) => !s.cut && s.number !== at.number)?.number ?? at.number);
                   })

@@ -1,8 +1,8 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
-import { useState } from "react";
 import { useSearchParams } from "react-router";
-import { api, Problem } from "../api/client";
+import { api } from "../api/client";
 import type { Cutting, CuttingAsked } from "../api/types";
+import { useAttempt } from "../state/useAttempt";
 
 const LOOK_AGAIN_MS = 400;
 
@@ -10,8 +10,7 @@ const LOOK_AGAIN_MS = 400;
 export function useCutting() {
   const queries = useQueryClient();
   const [address, setAddress] = useSearchParams();
-  const [trouble, setTrouble] = useState<string | null>(null);
-  const [busy, setBusy] = useState(false);
+  const { trouble, busy, attempt } = useAttempt("cutting", "papers");
   const id = address.get("plan");
   const plan = useQuery({
     queryKey: ["cutting", id],
@@ -21,22 +20,12 @@ export function useCutting() {
     refetchInterval: (query) => (query.state.data?.running ? LOOK_AGAIN_MS : false),
   });
 
-  async function run(job: () => Promise<Cutting>) {
-    setTrouble(null);
-    setBusy(true);
-    try {
+  const run = (job: () => Promise<Cutting>) =>
+    attempt(async () => {
       const found = await job();
       queries.setQueryData(["cutting", found.id], found);
       if (found.id !== id) setAddress({ plan: found.id }, { replace: true });
-    } catch (e) {
-      if (!(e instanceof Problem)) throw e;
-      setTrouble(e.message);
-      if (id) await queries.invalidateQueries({ queryKey: ["cutting", id] });
-    } finally {
-      setBusy(false);
-      await queries.invalidateQueries({ queryKey: ["papers"] });
-    }
-  }
+    });
   return {
     plan: plan.data ?? null,
     trouble: trouble ?? plan.error?.message ?? null,

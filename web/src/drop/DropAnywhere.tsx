@@ -5,6 +5,7 @@ import { api, Problem } from "../api/client";
 import { Button } from "../parts/Button";
 import { kindOf } from "./kind";
 import { takePattern, type Pattern, type PatternUnit } from "./pattern";
+import { reasonOf } from "../state/reasonOf";
 
 const UNITS: { unit: PatternUnit; words: string }[] = [
   { unit: "MM", words: "millimetres" },
@@ -118,7 +119,7 @@ export function DropAnywhere() {
         refused: false,
       });
     } catch (e) {
-      setSaid({ text: e instanceof Error ? e.message : String(e), refused: true });
+      setSaid({ text: reasonOf(e), refused: true });
     }
   }
   return (

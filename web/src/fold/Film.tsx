@@ -2,6 +2,7 @@ import { Clapperboard } from "lucide-react";
 import { useState } from "react";
 import { Button } from "../parts/Button";
 import { Trouble } from "../parts/Trouble";
+import { reasonOf } from "../state/reasonOf";
 
 interface FilmProps {
   /** What is filmed. */
@@ -72,7 +73,7 @@ export function Film({ picture, most, onAt }: FilmProps) {
       link.click();
       setTimeout(() => URL.revokeObjectURL(link.href), 1000);
     } catch (e) {
-      setTrouble(`No film could be made: ${e instanceof Error ? e.message : String(e)}.`);
+      setTrouble(`No film could be made: ${reasonOf(e)}.`);
     } finally {
       setShare(null);
     }

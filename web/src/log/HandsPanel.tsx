@@ -1,31 +1,25 @@
-import { useQuery, useQueryClient } from "@tanstack/react-query";
-import { useState } from "react";
+import { useQuery } from "@tanstack/react-query";
 import { api } from "../api/client";
 import type { Hands, HandsChoice } from "../api/types";
 import { Button } from "../parts/Button";
 import { Trouble } from "../parts/Trouble";
+import { useAttempt } from "../state/useAttempt";
 
 const WORDS = { CUT: "Cuts", SCORE: "Scores", GLUE: "Glues" };
 const mm = (value: number) => `${value.toFixed(2)} mm`;
 
 /** What the measurements say about the maker's hands; offered, never taken by itself. */
 export function HandsPanel() {
-  const queries = useQueryClient();
   const hands = useQuery({ queryKey: ["hands"], queryFn: api.hands });
-  const [trouble, setTrouble] = useState<string | null>(null);
+  const { trouble, attempt } = useAttempt("hands");
   if (!hands.data) return null;
   const { chosen } = hands.data;
 
-  async function choose(part: Partial<HandsChoice>) {
-    setTrouble(null);
-    try {
+  const choose = (part: Partial<HandsChoice>) =>
+    attempt(async () => {
       const now = hands.data as Hands;
-      queries.setQueryData(["hands"], await api.chooseHands(now.version, { ...now.chosen, ...part }));
-    } catch (e) {
-      setTrouble(e instanceof Error ? e.message : String(e));
-      await queries.invalidateQueries({ queryKey: ["hands"] });
-    }
-  }
+      await api.chooseHands(now.version, { ...now.chosen, ...part });
+    });
   return (
     <section className="border-rule bg-raised rounded-lg border px-3 py-2" aria-label="Your hands">
       <h2 className="font-title text-quiet m-0 mb-1 text-base font-normal">Your hands</h2>

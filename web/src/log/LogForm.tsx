@@ -1,12 +1,13 @@
 import { useQuery } from "@tanstack/react-query";
 import { Camera } from "lucide-react";
 import { useRef, useState } from "react";
-import { api, Problem } from "../api/client";
+import { api } from "../api/client";
 import type { LogContent } from "../api/types";
 import { readPhoto } from "../papers/photo";
 import { Button } from "../parts/Button";
 import { Field } from "../parts/Field";
 import { Trouble } from "../parts/Trouble";
+import { useAttempt } from "../state/useAttempt";
 
 interface LogFormProps {
   content: LogContent;
@@ -30,8 +31,7 @@ export function LogForm({ content, words, onCancel, onKeep }: LogFormProps) {
   const [papers, setPapers] = useState(content.papers.join("\n"));
   const [minutes, setMinutes] = useState(content.minutes?.toString() ?? "");
   const [photos, setPhotos] = useState<string[]>([]);
-  const [trouble, setTrouble] = useState<string | null>(null);
-  const [busy, setBusy] = useState(false);
+  const { trouble, busy, attempt } = useAttempt();
   const file = useRef<HTMLInputElement>(null);
   const got = names(recipients);
   const given = useQuery({
@@ -44,23 +44,6 @@ export function LogForm({ content, words, onCancel, onKeep }: LogFormProps) {
   );
   const set = (part: Partial<LogContent>) => setDraft((d) => ({ ...d, ...part }));
 
-  async function attempt(job: () => Promise<void>) {
-    setBusy(true);
-    setTrouble(null);
-    try {
-      await job();
-    } catch (e) {
-      setTrouble(
-        e instanceof Problem && e.body.fields
-          ? e.body.fields.map((f) => f.text).join(" ")
-          : e instanceof Error
-            ? e.message
-            : String(e),
-      );
-    } finally {
-      setBusy(false);
-    }
-  }
   const keep = () =>
     attempt(() =>
       onKeep(

@@ -12,6 +12,7 @@ import { choicesOf, filtered, type LogFilter } from "./filters";
 import { HandsPanel } from "./HandsPanel";
 import { LogForm } from "./LogForm";
 import { byRecipient } from "./recipients";
+import { useAttempt } from "../state/useAttempt";
 
 /** What was made, for whom, and what was learnt. */
 export function LogView() {
@@ -26,26 +27,11 @@ export function LogView() {
   });
   const [edited, setEdited] = useState<string | null>(null);
   const [gone, setGone] = useState<LogEntry | null>(null);
-  const [trouble, setTrouble] = useState<string | null>(null);
+  const { trouble, attempt } = useAttempt("log", "hands");
   useEffect(() => {
     document.title = "Logbook · Vantbreeze";
   }, []);
 
-  async function attempt(job: () => Promise<unknown>) {
-    setTrouble(null);
-    try {
-      await job();
-      return true;
-    } catch (e) {
-      setTrouble(e instanceof Error ? e.message : String(e));
-      return false;
-    } finally {
-      await Promise.all([
-        queries.invalidateQueries({ queryKey: ["log"] }),
-        queries.invalidateQueries({ queryKey: ["hands"] }),
-      ]);
-    }
-  }
   const all = log.data ?? [];
   const filter = {
     fold: address.get("fold") ?? "",
@@ -118,8 +104,7 @@ export function LogView() {
                     words="Keep it so"
                     onCancel={() => setEdited(null)}
                     onKeep={async (content, photos) => {
-                      let kept = await api.changeLog(entry.id, entry.version, content);
-                      for (const image of photos) kept = await api.addLogPhoto(kept.id, kept.version, image);
+                      await api.changeLog(entry.id, entry.version, content, photos);
                       await queries.invalidateQueries({ queryKey: ["log"] });
                       setEdited(null);
                     }}

@@ -79,9 +79,9 @@ export function Finish({ project, state, onDone }: FinishProps) {
         words="Write it down"
         onCancel={() => setBegun(false)}
         onKeep={async (kept, photos) => {
-          let entry = await api.writeLog(kept, plan.brief);
-          for (const image of photos) entry = await api.addLogPhoto(entry.id, entry.version, image);
-          await onDone();
+          const entry = await api.writeLog(kept, photos, plan.brief);
+          /* It is written: a place that cannot be forgotten now must not lead to writing it twice. */
+          await onDone().catch(() => undefined);
           void navigate(`/log?entry=${entry.id}`);
         }}
       />

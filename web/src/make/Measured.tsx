@@ -1,9 +1,10 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
-import { api, Problem } from "../api/client";
+import { api } from "../api/client";
 import type { Consequence, Measure, MakingState, Task } from "../api/types";
 import { Trouble } from "../parts/Trouble";
 import { useSettledBrief } from "../state/useBench";
+import { useAttempt } from "../state/useAttempt";
 
 interface MeasuredProps {
   task: Task;
@@ -15,7 +16,7 @@ interface MeasuredProps {
 export function Measured({ task, state, onChange }: MeasuredProps) {
   const brief = useSettledBrief();
   const queries = useQueryClient();
-  const [trouble, setTrouble] = useState<string | null>(null);
+  const { trouble, attempt } = useAttempt();
   const hands = useQuery({ queryKey: ["hands"], queryFn: api.hands });
   const said = useQuery({
     queryKey: ["consequence", brief, state.measured],
@@ -29,7 +30,7 @@ export function Measured({ task, state, onChange }: MeasuredProps) {
   async function commit(measure: Measure, value: string): Promise<boolean> {
     const rest = state.measured.filter((m) => m.key !== measure.key);
     const measured = value.trim() === "" ? rest : [...rest, { key: measure.key, value: value.trim() }];
-    try {
+    const went = await attempt(async () => {
       // What is answered is what is shown then: it is asked for once.
       if (measured.length > 0)
         await queries.fetchQuery({
@@ -37,14 +38,9 @@ export function Measured({ task, state, onChange }: MeasuredProps) {
           queryFn: () => api.consequence(brief, measured),
           staleTime: Infinity,
         });
-    } catch (e) {
-      if (!(e instanceof Problem)) throw e;
-      setTrouble(e.message);
-      return false;
-    }
-    setTrouble(null);
-    onChange((s) => ({ ...s, measured }));
-    return true;
+    });
+    if (went) onChange((s) => ({ ...s, measured }));
+    return went;
   }
   const shownHere = task.measures.some((m) => state.measured.some((x) => x.key === m.key));
   const changes = said.data?.changes ?? [];

@@ -2,6 +2,7 @@ import { Problem } from "../api/client";
 import type { Making, MakingState } from "../api/types";
 import { alike } from "../state/alike";
 import type { KeptHere } from "../state/keptHere";
+import { reasonOf } from "../state/reasonOf";
 
 /** Where the places of all cards are kept. */
 export interface Places {
@@ -74,7 +75,7 @@ export class PlaceKeeper {
         await this.keep();
       }
     } catch (e) {
-      this.show({ ...this.shown, trouble: reason(e) });
+      this.show({ ...this.shown, trouble: reasonOf(e) });
     }
   }
 
@@ -86,7 +87,7 @@ export class PlaceKeeper {
     } catch (e) {
       /* What the server will never take is not tried again by the next page. */
       if (e instanceof Problem && e.body.status === 422) this.unkept.forget(this.project);
-      this.show({ ...this.shown, trouble: `${reason(e)} The place is not kept yet.` });
+      this.show({ ...this.shown, trouble: `${reasonOf(e)} The place is not kept yet.` });
     } finally {
       this.busy = false;
     }
@@ -147,5 +148,3 @@ export class PlaceKeeper {
     this.watchers.forEach((watcher) => watcher());
   }
 }
-
-const reason = (e: unknown) => (e instanceof Error ? e.message : String(e));

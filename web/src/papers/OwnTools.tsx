@@ -1,33 +1,21 @@
-import { useQuery, useQueryClient } from "@tanstack/react-query";
-import { useState } from "react";
-import { api, Problem } from "../api/client";
+import { useQuery } from "@tanstack/react-query";
+import { api } from "../api/client";
 import type { ToolSet } from "../api/types";
 import { useGrids } from "../bench/useTables";
 import { ChoiceWord } from "../parts/ChoiceWord";
 import { Trouble } from "../parts/Trouble";
 import { pretty } from "../state/lengths";
+import { useAttempt } from "../state/useAttempt";
 
 const NAMES = { INCH: "inches", METRIC: "millimetres" };
 
 /** What the maker measures, scores and cuts with: new cards begin with it. */
 export function OwnTools() {
-  const queries = useQueryClient();
   const sets = useQuery({ queryKey: ["own-tools"], queryFn: api.ownTools });
   const grids = useGrids();
-  const [trouble, setTrouble] = useState<string | null>(null);
-  async function change(set: ToolSet, part: Partial<ToolSet["tools"]>): Promise<boolean> {
-    try {
-      await api.changeTools({ ...set, tools: { ...set.tools, ...part } });
-      setTrouble(null);
-      return true;
-    } catch (e) {
-      if (!(e instanceof Problem)) throw e;
-      setTrouble(e.message);
-      return false;
-    } finally {
-      await queries.invalidateQueries({ queryKey: ["own-tools"] });
-    }
-  }
+  const { trouble, attempt } = useAttempt("own-tools");
+  const change = (set: ToolSet, part: Partial<ToolSet["tools"]>) =>
+    attempt(() => api.changeTools({ ...set, tools: { ...set.tools, ...part } }));
   return (
     <>
       <h2 className="font-title text-quiet m-0 mb-1 text-lg font-normal">Your tools</h2>

@@ -1,4 +1,4 @@
-import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useQuery } from "@tanstack/react-query";
 import { Camera, Download, Plus, Upload } from "lucide-react";
 import { useEffect, useRef, useState } from "react";
 import { api, papersTable, Problem } from "../api/client";
@@ -13,42 +13,32 @@ import { OwnTools } from "./OwnTools";
 import { readPhoto } from "./photo";
 import { SheetForm } from "./SheetForm";
 import { SheetFill } from "./SheetPicture";
+import { useAttempt } from "../state/useAttempt";
 
 /** Height of the largest sheet in the drawer, pixels: all are drawn to one scale. */
 const TALLEST = 150;
 
 /** Every fault of a refused table has its line. */
-const reasons = (e: unknown) =>
-  e instanceof Problem && e.body.fields && e.body.fields.length > 1
-    ? e.body.fields.map((f) => `${f.field}: ${f.text}`).join(" ")
-    : e instanceof Error
-      ? e.message
-      : String(e);
+async function takeIn(table: File) {
+  try {
+    await api.addPapers(await table.text());
+  } catch (e) {
+    if (!(e instanceof Problem) || !e.body.fields) throw e;
+    throw new Error(e.body.fields.map((f) => `${f.field}: ${f.text}`).join(" "), { cause: e });
+  }
+}
 
 /** What lies in the drawer: every sheet as it looks, all to one scale. */
 export function PapersView() {
-  const queries = useQueryClient();
   const papers = useQuery({ queryKey: ["papers"], queryFn: api.papers });
   const [edited, setEdited] = useState<string | null>(null);
   const [gone, setGone] = useState<DrawerSheet | null>(null);
-  const [trouble, setTrouble] = useState<string | null>(null);
+  const { trouble, attempt } = useAttempt("papers");
   const table = useRef<HTMLInputElement>(null);
   useEffect(() => {
     document.title = "Papers · Vantbreeze";
   }, []);
 
-  async function attempt(job: () => Promise<unknown>): Promise<boolean> {
-    setTrouble(null);
-    try {
-      await job();
-      return true;
-    } catch (e) {
-      setTrouble(reasons(e));
-      return false;
-    } finally {
-      await queries.invalidateQueries({ queryKey: ["papers"] });
-    }
-  }
   const sheets = papers.data ?? [];
   const tallest = Math.max(100, ...sheets.map((s) => s.size.height.mm));
   const whole = sheets.filter((s) => !s.content.offcut);
@@ -119,7 +109,7 @@ export function PapersView() {
             onChange={(e) => {
               const file = e.target.files?.[0];
               e.target.value = "";
-              if (file) void attempt(async () => api.addPapers(await file.text()));
+              if (file) void attempt(() => takeIn(file));
             }}
           />
         </div>

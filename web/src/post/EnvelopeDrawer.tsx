@@ -4,12 +4,12 @@ import type { DrawerEnvelope, Units } from "../api/types";
 import { Button } from "../parts/Button";
 import { Field } from "../parts/Field";
 import { Trouble } from "../parts/Trouble";
-import { useAttempt, useDrawer } from "./usePosting";
+import { usePostAttempt, useDrawer } from "./usePosting";
 
 /** Envelopes that the maker has besides those of the table. */
 export function EnvelopeDrawer({ units }: { units: Units }) {
   const drawer = useDrawer();
-  const { trouble, attempt } = useAttempt();
+  const { trouble, attempt } = usePostAttempt();
   const [gone, setGone] = useState<DrawerEnvelope | null>(null);
   function keep(e: FormEvent<HTMLFormElement>) {
     e.preventDefault();
@@ -40,7 +40,11 @@ export function EnvelopeDrawer({ units }: { units: Units }) {
       {gone && (
         <p role="status" className="m-0 flex items-center gap-2">
           {gone.name} is out of the drawer.
-          <Button onClick={() => void attempt(() => api.takeBackEnvelope(gone.id)).then(() => setGone(null))}>
+          <Button
+            onClick={() =>
+              void attempt(() => api.takeBackEnvelope(gone.id)).then((done) => done && setGone(null))
+            }
+          >
             Bring it back
           </Button>
         </p>

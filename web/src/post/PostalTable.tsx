@@ -6,12 +6,12 @@ import { Field } from "../parts/Field";
 import { Trouble } from "../parts/Trouble";
 import { pretty } from "../state/lengths";
 import { readRow } from "./row";
-import { useAttempt, usePostalClasses } from "./usePosting";
+import { usePostAttempt, usePostalClasses } from "./usePosting";
 
 /** The postal table: rows are changed, added and struck out, one at a time. */
 export function PostalTable() {
   const rows = usePostalClasses();
-  const { trouble, attempt } = useAttempt();
+  const { trouble, attempt } = usePostAttempt();
   const [edited, setEdited] = useState<string | null>(null);
   const [gone, setGone] = useState<PostalClass | null>(null);
   const done = () => setEdited(null);
@@ -21,7 +21,9 @@ export function PostalTable() {
         <p role="status" className="m-0 flex items-center gap-2">
           {gone.content.service}, {gone.content.name} is struck out.
           <Button
-            onClick={() => void attempt(() => api.restorePostalClass(gone.id)).then(() => setGone(null))}
+            onClick={() =>
+              void attempt(() => api.restorePostalClass(gone.id)).then((ok) => ok && setGone(null))
+            }
           >
             Bring it back
           </Button>

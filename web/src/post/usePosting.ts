@@ -1,6 +1,6 @@
-import { keepPreviousData, useQuery, useQueryClient } from "@tanstack/react-query";
-import { useState } from "react";
-import { api, Problem } from "../api/client";
+import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { api } from "../api/client";
+import { useAttempt } from "../state/useAttempt";
 import { useSettledBrief } from "../state/useBench";
 
 /** How the card on the bench is posted. */
@@ -18,23 +18,5 @@ export const useDrawer = () => useQuery({ queryKey: ["drawer"], queryFn: api.dra
 export const usePostalClasses = () =>
   useQuery({ queryKey: ["postal-classes"], queryFn: api.postalClasses }).data ?? [];
 
-/** Runs a change of the drawer or the table, shows both anew, and keeps why it was refused. */
-export function useAttempt() {
-  const queries = useQueryClient();
-  const [trouble, setTrouble] = useState<string | null>(null);
-  async function attempt(job: () => Promise<unknown>): Promise<boolean> {
-    try {
-      await job();
-      setTrouble(null);
-      return true;
-    } catch (error) {
-      if (!(error instanceof Problem)) throw error;
-      setTrouble(error.message);
-      return false;
-    } finally {
-      for (const key of ["drawer", "postal-classes", "posting"])
-        await queries.invalidateQueries({ queryKey: [key] });
-    }
-  }
-  return { trouble, attempt };
-}
+/** A change of the drawer of envelopes or of the postal table. */
+export const usePostAttempt = () => useAttempt("drawer", "postal-classes", "posting");

@@ -5,30 +5,24 @@ import { api, backupAddress } from "../api/client";
 import { Button } from "../parts/Button";
 import { counted } from "../parts/counted";
 import { Trouble } from "../parts/Trouble";
+import { useAttempt } from "../state/useAttempt";
 
 /** Everything that is kept, out as one file and in again; and when it was copied last by itself. */
 export function BackupPanel({ onRestored }: { onRestored(): void }) {
   const store = useQuery({ queryKey: ["store"], queryFn: api.store });
   const file = useRef<HTMLInputElement>(null);
   const [said, setSaid] = useState<string | null>(null);
-  const [trouble, setTrouble] = useState<string | null>(null);
-  const [busy, setBusy] = useState(false);
+  const { trouble, busy, attempt } = useAttempt();
 
   async function restore(zip: File) {
-    setBusy(true);
     setSaid(null);
-    setTrouble(null);
-    try {
+    await attempt(async () => {
       const done = await api.bringBack(zip);
       setSaid(
         `${counted(done.rows, "row")} looked at: ${done.added} brought in, ${done.changed} brought up to date. Nothing was taken away.`,
       );
       onRestored();
-    } catch (e) {
-      setTrouble(e instanceof Error ? e.message : String(e));
-    } finally {
-      setBusy(false);
-    }
+    });
   }
   return (
     <section aria-label="Backup" className="border-rule mt-6 border-t pt-3">

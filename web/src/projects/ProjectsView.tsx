@@ -10,6 +10,7 @@ import { StoreTrouble } from "../parts/StoreTrouble";
 import { TopBar } from "../parts/TopBar";
 import { BackupPanel } from "./BackupPanel";
 import { startingBrief } from "./starting";
+import { useAttempt } from "../state/useAttempt";
 
 const LOOK_AGAIN_MS = 3000;
 
@@ -34,33 +35,24 @@ export function ProjectsView() {
       query.state.error || query.state.data?.some(isPending) ? LOOK_AGAIN_MS : false,
   });
   const [deleted, setDeleted] = useState<ProjectSummary | null>(null);
-  const [trouble, setTrouble] = useState<string | null>(null);
+  const { trouble, attempt } = useAttempt("projects");
   useEffect(() => {
     document.title = "Projects · Vantbreeze";
   }, []);
 
-  async function run(action: () => Promise<unknown>) {
-    setTrouble(null);
-    try {
-      await action();
-    } catch (e) {
-      setTrouble(e instanceof Error ? e.message : String(e));
-    }
-    await queries.invalidateQueries({ queryKey: ["projects"] });
-  }
   const begin = (units: Units) =>
-    run(async () => {
+    attempt(async () => {
       const tools = (await api.ownTools()).find((t) => t.units === units)?.tools;
       const project = await api.create("Untitled card", startingBrief(units, tools));
       await navigate(`/bench/${project.id}`);
     });
   const remove = (p: ProjectSummary) =>
-    run(async () => {
+    attempt(async () => {
       await api.remove(p.id, p.version);
       setDeleted(p);
     });
   const bringBack = (p: ProjectSummary) =>
-    run(async () => {
+    attempt(async () => {
       await api.undelete(p.id);
       setDeleted(null);
     });
@@ -126,7 +118,7 @@ export function ProjectsView() {
                   changed {new Date(p.updatedAt).toLocaleString()}
                 </span>
               </Link>
-              <Button aria-label={`Copy ${p.name}`} onClick={() => void run(() => api.copy(p.id))}>
+              <Button aria-label={`Copy ${p.name}`} onClick={() => void attempt(() => api.copy(p.id))}>
                 <Copy aria-hidden size={16} /> Copy
               </Button>
               <Button aria-label={`Delete ${p.name}`} onClick={() => void remove(p)}>

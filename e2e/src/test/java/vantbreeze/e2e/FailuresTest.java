@@ -3,6 +3,7 @@ package vantbreeze.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
@@ -62,6 +63,27 @@ class FailuresTest extends Journey {
         button("Take them up").click();
         assertClosed("4½ × 4 in");
         assertSaved();
+    }
+
+    /** An earlier state that cannot be had, an entry that cannot be written: told where it was asked for, and nothing is closed. */
+    @Test
+    void whatIsRefusedIsToldWhereItWasAskedFor() {
+        beginZFold("Asked for in vain", "5", "4");
+        assertSaved();
+        type("Closed width", "4 1/2");
+        assertSaved();
+        String full = "{\"title\": \"Not kept\", \"status\": 507, \"detail\": \"The disk is full.\"}";
+        refuse("**/restore", 400, "application/problem+json", full);
+        button("Revisions").click();
+        Locator sheet = page.getByRole(AriaRole.DIALOG);
+        Locator restore = sheet.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Restore"));
+        restore.first().click();
+        assertThat(sheet.getByRole(AriaRole.ALERT)).hasText("The disk is full.");
+        assertClosed("4½ × 4 in");
+        page.unroute("**/restore");
+        restore.first().click();
+        assertThat(sheet).hasCount(0);
+        assertClosed("5 × 4 in");
     }
 
     @Test

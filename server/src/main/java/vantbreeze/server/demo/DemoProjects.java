@@ -48,7 +48,7 @@ class DemoProjects implements ApplicationRunner {
         try (InputStream in = new ClassPathResource("demo/log.json").getInputStream()) {
             List<LogJson.ContentJson> made = json.readValue(in, new TypeReference<>() {});
             log.fillIfNew(made.stream()
-                    .map(c -> new LogJson.NewJson(c, briefOf(c.card(), first)))
+                    .map(c -> new LogJson.NewJson(c, briefOf(c.card(), first), List.of()))
                     .toList());
         }
     }

@@ -52,11 +52,6 @@ class LogController {
         return service.undelete(id);
     }
 
-    @PostMapping("/{id}/photos")
-    LogJson show(@PathVariable String id, @RequestBody LogJson.PhotoJson photo) {
-        return service.show(id, photo);
-    }
-
     @DeleteMapping("/{id}/photos/{photo}")
     LogJson hide(@PathVariable String id, @PathVariable String photo, @RequestParam long version) {
         return service.hide(id, photo, version);

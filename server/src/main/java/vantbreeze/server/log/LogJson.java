@@ -48,14 +48,19 @@ public record LogJson(String id, long version, ContentJson content, List<String>
     @Schema(name = "LogMeasured")
     public record MeasuredJson(Hand hand, String label, String planned, String value) {}
 
+    /** @param photos PNG or JPEG in base64 */
     @Schema(name = "NewLogEntry")
-    public record NewJson(ContentJson content, BriefJson brief) {}
+    public record NewJson(
+            ContentJson content,
+            BriefJson brief,
+            @Schema(nullable = true) List<String> photos) {}
 
+    /** @param photos put beside those that are there, PNG or JPEG in base64 */
     @Schema(name = "LogChange")
-    public record ChangeJson(long version, ContentJson content) {}
-
-    @Schema(name = "NewLogPhoto")
-    public record PhotoJson(long version, String image) {}
+    public record ChangeJson(
+            long version,
+            ContentJson content,
+            @Schema(nullable = true) List<String> photos) {}
 
     /** Somebody who had that card before. */
     @Schema(name = "GivenBefore")

@@ -94,10 +94,12 @@ public class LogService implements Inspected {
         Brief brief = sent.brief().read();
         LogJson.ContentJson content =
                 LogReader.read(sent.content(), brief.fold().name(), brief.units());
+        List<PhotoAlbum.Developed> pictures = developed(sent.photos());
         String saved = SavedBrief.write(json, BriefJson.of(brief));
         return store.write(() -> {
             LogEntry entry = new LogEntry(saved, clock.instant());
             entry.write(json.writeValueAsString(content), content.madeOn());
+            show(entry, pictures);
             return written(entries.saveAndFlush(entry));
         });
     }
@@ -117,7 +119,36 @@ public class LogService implements Inspected {
         LogJson before = store.read(() -> written(entry(id)));
         LogJson.ContentJson content =
                 LogReader.read(change.content(), before.content().fold(), UnitSystem.INCH);
-        return changed(id, change.version(), e -> e.write(json.writeValueAsString(content), content.madeOn()));
+        List<PhotoAlbum.Developed> pictures = developed(change.photos());
+        return changed(id, change.version(), e -> {
+            e.write(json.writeValueAsString(content), content.madeOn());
+            show(e, pictures);
+        });
+    }
+
+    private List<PhotoAlbum.Developed> developed(List<String> sent) {
+        FieldReader fields = new FieldReader(UnitSystem.METRIC);
+        List<PhotoAlbum.Developed> pictures = new ArrayList<>();
+        for (String image : sent == null ? List.<String>of() : sent) {
+            pictures.add(photos.develop(fields, "photos[%d]".formatted(pictures.size()), image));
+        }
+        fields.done();
+        return pictures;
+    }
+
+    /** Within a writing: with too many photographs nothing of the entry is kept. */
+    private void show(LogEntry entry, List<PhotoAlbum.Developed> pictures) {
+        List<String> shown = entry.photos();
+        if (shown.size() + pictures.size() > LogEntry.MOST_PHOTOS) {
+            throw new FieldsRefused(
+                    "photos",
+                    "%d".formatted(shown.size() + pictures.size()),
+                    "at most %d photographs".formatted(LogEntry.MOST_PHOTOS),
+                    "An entry has at most %d photographs; these would be %d."
+                            .formatted(LogEntry.MOST_PHOTOS, shown.size() + pictures.size()));
+        }
+        pictures.forEach(p -> shown.add(photos.keep(p)));
+        entry.show(shown);
     }
 
     private LogJson changed(String id, long version, Consumer<LogEntry> change) {
@@ -149,25 +180,6 @@ public class LogService implements Inspected {
             LogEntry entry = entries.findById(id).orElseThrow(() -> missing(id));
             entry.undelete();
             return written(entries.saveAndFlush(entry));
-        });
-    }
-
-    /** @throws FieldsRefused if it is no picture, or there are too many */
-    public LogJson show(String id, LogJson.PhotoJson sent) {
-        FieldReader fields = new FieldReader(UnitSystem.METRIC);
-        PhotoAlbum.Developed picture = photos.develop(fields, "image", sent.image());
-        fields.done();
-        return changed(id, sent.version(), entry -> {
-            List<String> shown = entry.photos();
-            if (shown.size() >= LogEntry.MOST_PHOTOS) {
-                throw new FieldsRefused(
-                        "image",
-                        "",
-                        "at most %d photographs".formatted(LogEntry.MOST_PHOTOS),
-                        "An entry has at most %d photographs.".formatted(LogEntry.MOST_PHOTOS));
-            }
-            shown.add(photos.keep(picture));
-            entry.show(shown);
         });
     }
 

@@ -18,6 +18,7 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.Base64;
+import java.util.Collections;
 import java.util.List;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
@@ -112,9 +113,10 @@ class LogApiTest extends TestApplication {
         ByteArrayOutputStream png = new ByteArrayOutputStream();
         ImageIO.write(new BufferedImage(40, 30, BufferedImage.TYPE_INT_RGB), "png", png);
         String image = Base64.getEncoder().encodeToString(png.toByteArray());
-        JsonNode shown = read(
-                send(post("/api/log/%s/photos".formatted(id)), "{\"version\": 0, \"image\": \"%s\"}".formatted(image))
-                        .andExpect(status().isOk()));
+        String change = "{\"version\": %d, \"content\": %s, \"photos\": [%s]}";
+        String content = CONTENT.formatted("Pictured", "Tam", "");
+        JsonNode shown = read(send(put("/api/log/" + id), change.formatted(0, content, "\"%s\"".formatted(image)))
+                .andExpect(status().isOk()));
         String photo = shown.get("photos").get(0).asString();
         byte[] kept = http.perform(get("/api/photos/" + photo))
                 .andExpect(status().isOk())
@@ -122,8 +124,19 @@ class LogApiTest extends TestApplication {
                 .getResponse()
                 .getContentAsByteArray();
         assertThat(kept).startsWith(0xFF, 0xD8);
-        send(post("/api/log/%s/photos".formatted(id)), "{\"version\": 1, \"image\": \"aGVsbG8=\"}")
-                .andExpect(status().isUnprocessableContent());
+        String another = CONTENT.formatted("Never kept", "Tam", "");
+        send(put("/api/log/" + id), change.formatted(1, another, "\"%s\", \"aGVsbG8=\"".formatted(image)))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.fields[0].field").value("photos[1]"));
+        String many = String.join(", ", Collections.nCopies(LogEntry.MOST_PHOTOS, "\"%s\"".formatted(image)));
+        send(put("/api/log/" + id), change.formatted(1, another, many))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.fields[0].field").value("photos"));
+        String tooMany = "{\"content\": %s, \"brief\": %s, \"photos\": [%s, %s]}"
+                .formatted(another, TestBriefs.gatefold("5 in", "7 in"), many, "\"%s\"".formatted(image));
+        send(post("/api/log"), tooMany).andExpect(status().isUnprocessableContent());
+        http.perform(get("/api/log").param("words", "never kept")).andExpect(jsonPath("$", hasSize(0)));
+        http.perform(get("/api/log").param("words", "pictured tam")).andExpect(jsonPath("$[0].photos", hasSize(1)));
         http.perform(delete("/api/log/%s/photos/%s".formatted(id, photo)).param("version", "1"))
                 .andExpect(jsonPath("$.photos", hasSize(0)));
     }
