@@ -1,6 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { api } from "../api/client";
 import type { Forecast as Forecasted } from "../api/types";
+import { Meanwhile } from "../parts/Meanwhile";
 import { useSettledBrief } from "../state/useBench";
 
 type Kind = Forecasted["chances"][number]["kind"];
@@ -55,7 +56,7 @@ export function Forecast() {
   if (said.chances.length === 0)
     return <p className="m-0">It cannot close, so there is nothing to forecast.</p>;
   return (
-    <div className="text-base">
+    <Meanwhile earlier={forecast.isPlaceholderData}>
       <dl className="m-0 grid grid-cols-[1fr_auto] gap-x-3">
         {said.chances.map((chance) => {
           const help = said.helps.find((h) => h.kind === chance.kind);
@@ -90,6 +91,6 @@ export function Forecast() {
         place by {said.scatter.glue} mm on average (standard deviation); half a millimetre is let pass.
         Derived; please check against your own cards. The logbook learns your hands from what you measure.
       </p>
-    </div>
+    </Meanwhile>
   );
 }

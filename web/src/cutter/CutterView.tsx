@@ -6,6 +6,7 @@ import { api } from "../api/client";
 import type { CutterMachine, CutterRun } from "../api/types";
 import { Button } from "../parts/Button";
 import { Field } from "../parts/Field";
+import { Meanwhile } from "../parts/Meanwhile";
 import { StoreTrouble } from "../parts/StoreTrouble";
 import { TopBar } from "../parts/TopBar";
 import { Trouble } from "../parts/Trouble";
@@ -92,7 +93,9 @@ export function CutterView() {
           </div>
           <Trouble text={run.error?.message ?? fetched.error?.message ?? null} />
           {run.data ? (
-            <Bed key={run.dataUpdatedAt} run={run.data} />
+            <Meanwhile earlier={run.isPlaceholderData}>
+              <Bed key={run.dataUpdatedAt} run={run.data} />
+            </Meanwhile>
           ) : (
             svg === null && (
               <p className="text-lg">

@@ -4,6 +4,7 @@ import { useMemo, useState } from "react";
 import { api } from "../api/client";
 import type { Folding } from "../api/types";
 import type { Mark } from "../bench/marks";
+import { Meanwhile } from "../parts/Meanwhile";
 import { Button } from "../parts/Button";
 import { usePlan, useSettledBrief } from "../state/useBench";
 import { usePhotos } from "../bench/useBasePhoto";
@@ -35,11 +36,10 @@ export function FoldView(props: FoldViewProps) {
   if (folding.error) return <p role="alert">{folding.error.message}</p>;
   if (!folding.data) return <p className="h-64">Folding …</p>;
   if (folding.data.motions.length === 0) return <p>It cannot fold flat, so there is no way to show.</p>;
-  // Until the folding of this card is there, the card before it is shown: whoever waits can know.
   return (
-    <div data-testid="folding" aria-busy={folding.isPlaceholderData}>
+    <Meanwhile earlier={folding.isPlaceholderData} data-testid="folding">
       <Moving folding={folding.data} {...props} />
-    </div>
+    </Meanwhile>
   );
 }
 

@@ -2,6 +2,7 @@ import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { api } from "../api/client";
 import type { Look } from "../api/types";
 import { PaperRegions } from "../paper/PaperRegions";
+import { Meanwhile } from "../parts/Meanwhile";
 import { Saved } from "../parts/Saved";
 import { usePlan, useSettledBrief } from "../state/useBench";
 import { words } from "./moments";
@@ -23,15 +24,17 @@ export function Looks({ chosen, onChoose }: LooksProps) {
   if (!closed) return <p className="m-0">The card does not fold flat, so it cannot be looked at closed.</p>;
   if (!looks.data) return <p className="m-0">Laying out …</p>;
   return (
-    <section aria-label="The card as it is seen" className="grid grid-cols-1 gap-3 sm:grid-cols-2">
-      {looks.data.map((look) => (
-        <Picture
-          key={`${look.moment.how} ${look.moment.stage}`}
-          look={look}
-          chosen={chosen}
-          onChoose={(face) => onChoose(face === chosen ? null : face)}
-        />
-      ))}
+    <section aria-label="The card as it is seen">
+      <Meanwhile earlier={looks.isPlaceholderData} className="relative grid grid-cols-1 gap-3 sm:grid-cols-2">
+        {looks.data.map((look) => (
+          <Picture
+            key={`${look.moment.how} ${look.moment.stage}`}
+            look={look}
+            chosen={chosen}
+            onChoose={(face) => onChoose(face === chosen ? null : face)}
+          />
+        ))}
+      </Meanwhile>
     </section>
   );
 }

@@ -23,7 +23,6 @@ export function Measured({ task, state, onChange }: MeasuredProps) {
     queryFn: ({ signal }) => api.consequence(brief, state.measured, signal),
     enabled: state.measured.length > 0,
     staleTime: Infinity,
-    placeholderData: (before) => before,
   });
   const aim = task.kind === "Cut" ? hands.data?.chosen.cutAim : hands.data?.chosen.scoreAim;
 

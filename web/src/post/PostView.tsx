@@ -2,6 +2,7 @@ import { BulkMap } from "../bench/BulkMap";
 import { ClosedCard } from "../bench/ClosedCard";
 import { useMarking } from "../bench/ProjectFrame";
 import { Verdict } from "../bench/Verdict";
+import { Meanwhile } from "../parts/Meanwhile";
 import { Block } from "../parts/Block";
 import { usePlan } from "../state/useBench";
 import { ClosureWords } from "./ClosureWords";
@@ -31,7 +32,10 @@ export function PostView() {
       <Verdict />
       {posting.error && <p role="alert">{posting.error.message}</p>}
       {posting.data && (
-        <div className="grid grid-cols-1 items-start gap-4 md:grid-cols-2 xl:grid-cols-3">
+        <Meanwhile
+          earlier={posting.isPlaceholderData}
+          className="relative grid grid-cols-1 items-start gap-4 md:grid-cols-2 xl:grid-cols-3"
+        >
           <div className="flex min-w-0 flex-col gap-3">
             <Block title="Closed, in its envelope">
               <ClosedCard marked={marked} />
@@ -59,7 +63,7 @@ export function PostView() {
               <MadeEnvelopes made={posting.data.made} />
             </Block>
           </div>
-        </div>
+        </Meanwhile>
       )}
     </>
   );
