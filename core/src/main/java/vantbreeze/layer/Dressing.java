@@ -8,11 +8,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Stream;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
-import vantbreeze.fold.FlatStage;
 import vantbreeze.fold.LayerStack;
 import vantbreeze.material.Paper;
 import vantbreeze.measure.Division;
@@ -37,26 +35,14 @@ public record Dressing(List<MatCut> cuts, List<Dropped> dropped) {
     /** Narrower mats are slivers nobody can glue straight. Common practice, no published source. */
     public static final Length NARROWEST = Length.inches(3, 16);
 
-    /** Gates farther apart than this do not read as one picture. Common practice: a hairline is up to 1/16 in. */
-    private static final Length WIDEST_HAIRLINE = Length.inches(1, 8);
-
     /** @param layer the first that does not fit; those above it are dropped too */
     public record Dropped(Face face, int layer) {}
-
-    /** Two faces that meet on the closed front, the first one to the left or below. */
-    private record Meeting(Face first, Face second, boolean sideBySide) {}
 
     /** What one layer has to lie on, and how far inside. */
     private record Ground(Envelope box, Length step) {}
 
     public static Dressing of(List<Face> faces, Structure structure, LayerStack closed, Matting matting) {
-        return new Dresser(faces, structure, closed, matting).dress();
-    }
-
-    /** @return whether two flaps meet on the closed front, so that something can hold one to the other */
-    public static boolean flapsMeet(List<Face> faces, Structure structure, LayerStack closed, Matting matting) {
-        Dresser dresser = new Dresser(faces, structure, closed, matting);
-        return faces.stream().anyMatch(f -> dresser.meetingOf(f).isPresent());
+        return new Dresser(faces, structure, new Meetings(faces, structure, closed, matting), matting).dress();
     }
 
     public List<Mat> mats() {
@@ -67,34 +53,18 @@ public record Dressing(List<MatCut> cuts, List<Dropped> dropped) {
     private static final class Dresser {
         private final List<Face> faces;
         private final Structure structure;
-        private final FlatStage closed;
+        private final Meetings meetings;
         private final Matting matting;
         private final List<MatCut> cuts = new ArrayList<>();
         private final List<Dropped> dropped = new ArrayList<>();
 
         private final Map<Polygon, Map<Length, List<Polygon>>> insets = new IdentityHashMap<>();
 
-        /** How many panels lie under a face where it is seen: gates that meet lie equally high. */
-        private final Map<Face, Integer> levels = new HashMap<>();
-
-        /** Where the faces on the closed front lie. */
-        private final Map<Face, Envelope> boxes = new HashMap<>();
-
-        Dresser(List<Face> faces, Structure structure, LayerStack stack, Matting matting) {
+        Dresser(List<Face> faces, Structure structure, Meetings meetings, Matting matting) {
             this.structure = structure;
             this.faces = faces;
-            this.closed = stack.stage();
+            this.meetings = meetings;
             this.matting = matting;
-            for (Face face : this.faces) {
-                if (face.seen().contains(Face.Seen.CLOSED)
-                        && face.panel().rectangle().isPresent()) {
-                    FlatStage.Placed placed = closed.placed(face.panel());
-                    if (placed.upSide() == face.side()) {
-                        boxes.put(face, placed.outline().getEnvelopeInternal());
-                        levels.put(face, level(stack, face));
-                    }
-                }
-            }
         }
 
         Dressing dress() {
@@ -103,7 +73,7 @@ public record Dressing(List<MatCut> cuts, List<Dropped> dropped) {
                 if (!done.add(face)) {
                     continue;
                 }
-                Optional<Meeting> meeting = meetingOf(face);
+                Optional<Meetings.Meeting> meeting = meetings.of(face);
                 if (meeting.isPresent()) {
                     done.add(meeting.get().first());
                     done.add(meeting.get().second());
@@ -115,68 +85,7 @@ public record Dressing(List<MatCut> cuts, List<Dropped> dropped) {
             return new Dressing(List.copyOf(cuts), List.copyOf(dropped));
         }
 
-        private Optional<Meeting> meetingOf(Face face) {
-            return !onFront(face)
-                    ? Optional.empty()
-                    : faces.stream()
-                            .filter(this::onFront)
-                            .filter(other -> matting.on(other).equals(matting.on(face))
-                                    && matting.papers(other).equals(matting.papers(face)))
-                            .flatMap(other -> java.util.stream.Stream.of(meeting(face, other), meeting(other, face))
-                                    .flatMap(Optional::stream))
-                            .findFirst();
-        }
-
-        /**
-         * Both on the closed front, equally high, side by side or one above the other, at most a hairline between. Panels that a score
-         * joins do not meet: a mat across their score would not fold.
-         */
-        private Optional<Meeting> meeting(Face first, Face second) {
-            if (first.panel().equals(second.panel()) || !levels.get(first).equals(levels.get(second))) {
-                return Optional.empty();
-            }
-            Envelope a = boxes.get(first);
-            Envelope b = boxes.get(second);
-            if (a.getMinY() == b.getMinY() && a.getMaxY() == b.getMaxY() && isHairline(b.getMinX() - a.getMaxX())) {
-                return unlessJoined(new Meeting(first, second, true));
-            }
-            if (a.getMinX() == b.getMinX() && a.getMaxX() == b.getMaxX() && isHairline(b.getMinY() - a.getMaxY())) {
-                return unlessJoined(new Meeting(first, second, false));
-            }
-            return Optional.empty();
-        }
-
-        private static int level(LayerStack stack, Face face) {
-            return stack.spots().stream()
-                    .filter(s -> s.top().panel().equals(face.panel()))
-                    .mapToInt(s -> s.bottomToTop().size())
-                    .max()
-                    .orElse(0);
-        }
-
-        private Optional<Meeting> unlessJoined(Meeting meeting) {
-            if (Stream.of(meeting.first(), meeting.second())
-                    .anyMatch(f -> structure
-                            .habit(f.panel(), f.side())
-                            .filter(Habit::isDressed)
-                            .isPresent())) {
-                return Optional.empty();
-            }
-            boolean joined = structure.hinges().stream()
-                    .anyMatch(h ->
-                            h.joins(meeting.first().panel(), meeting.second().panel()));
-            return joined ? Optional.empty() : Optional.of(meeting);
-        }
-
-        private boolean onFront(Face face) {
-            return boxes.containsKey(face);
-        }
-
-        private static boolean isHairline(double counts) {
-            return counts >= 0 && counts <= WIDEST_HAIRLINE.count();
-        }
-
-        private void dressBoth(Meeting meeting) {
+        private void dressBoth(Meetings.Meeting meeting) {
             boolean runsOn = matting.meeting() == Matting.Meeting.RUN_ON;
             List<Mat> first = new ArrayList<>();
             List<Mat> second = new ArrayList<>();
@@ -273,7 +182,7 @@ public record Dressing(List<MatCut> cuts, List<Dropped> dropped) {
          * Each layer is cut whole, at the size that both panels together leave it, and split on the meeting line: there is no
          * border there and nothing is rounded there.
          */
-        private void runOn(Meeting meeting, List<Mat> first, List<Mat> second) {
+        private void runOn(Meetings.Meeting meeting, List<Mat> first, List<Mat> second) {
             Envelope one = meeting.first().panel().outline().getEnvelopeInternal();
             Envelope other = meeting.second().panel().outline().getEnvelopeInternal();
             List<Course> courses = courses(meeting.first());
@@ -312,13 +221,13 @@ public record Dressing(List<MatCut> cuts, List<Dropped> dropped) {
             }
         }
 
-        private static Length along(Envelope box, Meeting meeting) {
+        private static Length along(Envelope box, Meetings.Meeting meeting) {
             return Length.nearestTo(meeting.sideBySide() ? box.getWidth() : box.getHeight());
         }
 
         /** @param outer the border at the edge away from the meeting line */
-        private Optional<Mat> half(Course course, Face face, Envelope under, Meeting meeting, Length outer) {
-            boolean meetsHigh = face.equals(meeting.first()) != turned(face, meeting.sideBySide());
+        private Optional<Mat> half(Course course, Face face, Envelope under, Meetings.Meeting meeting, Length outer) {
+            boolean meetsHigh = face.equals(meeting.first()) != meetings.turned(face, meeting.sideBySide());
             Length low = meetsHigh ? outer : Length.ZERO;
             Length across =
                     meeting.sideBySide() ? Length.nearestTo(under.getHeight()) : Length.nearestTo(under.getWidth());
@@ -402,13 +311,6 @@ public record Dressing(List<MatCut> cuts, List<Dropped> dropped) {
                 under = mat.get().outline().getEnvelopeInternal();
             }
             return mats;
-        }
-
-        /** @return whether the panel's left and right (or bottom and top) have changed places when closed */
-        private boolean turned(Face face, boolean sideways) {
-            return sideways
-                    ? closed.placed(face.panel()).motion().a() < 0
-                    : closed.placed(face.panel()).motion().d() < 0;
         }
 
         private Optional<Mat> mat(Mat.Lay lay, Ground g) {

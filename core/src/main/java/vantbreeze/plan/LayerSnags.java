@@ -10,6 +10,7 @@ import vantbreeze.layer.Closure;
 import vantbreeze.layer.Dressing;
 import vantbreeze.layer.Face;
 import vantbreeze.layer.Mat;
+import vantbreeze.layer.Meetings;
 import vantbreeze.layer.MessageRoom;
 import vantbreeze.layer.PocketRoom;
 import vantbreeze.material.Film;
@@ -242,7 +243,7 @@ final class LayerSnags {
         boolean ring = brief.closure().kind() == Closure.Kind.RING;
         if (ring
                 && !work.stack()
-                        .filter(s -> Dressing.flapsMeet(work.faces(), work.structure(), s, brief.matting()))
+                        .filter(s -> new Meetings(work.faces(), work.structure(), s, brief.matting()).any())
                         .isPresent()) {
             add(
                     Snag.Code.CLOSURE_UNFIT,
