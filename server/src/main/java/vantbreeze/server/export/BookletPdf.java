@@ -1,8 +1,5 @@
 package vantbreeze.server.export;
 
-import java.io.ByteArrayOutputStream;
-import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -44,8 +41,7 @@ final class BookletPdf {
     }
 
     static byte[] of(String name, Plan plan, Paper paper) {
-        try (PDDocument document = new PDDocument();
-                ByteArrayOutputStream out = new ByteArrayOutputStream()) {
+        return PdfFile.of(name, document -> {
             BookletPdf pdf = new BookletPdf(document, plan, paper);
             pdf.begin();
             pdf.page.text(
@@ -55,12 +51,7 @@ final class BookletPdf {
                 pdf.step(i + 1, plan.tasks().get(i));
             }
             pdf.page.close();
-            document.getDocumentInformation().setTitle(name);
-            document.save(out);
-            return out.toByteArray();
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
+        });
     }
 
     private void begin() {

@@ -1,8 +1,5 @@
 package vantbreeze.server.export;
 
-import java.io.ByteArrayOutputStream;
-import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.util.List;
 import java.util.stream.Stream;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -43,15 +40,9 @@ final class CuttingPages {
 
     /** A document of its own. */
     static byte[] of(String name, List<CuttingJson.PaperCutJson> papers, Paper paper) {
-        try (PDDocument document = new PDDocument();
-                ByteArrayOutputStream out = new ByteArrayOutputStream()) {
+        return PdfFile.of(name + ": cutting", document -> {
             add(document, new PdfFonts(document), paper, papers);
-            document.getDocumentInformation().setTitle(name + ": cutting");
-            document.save(out);
-            return out.toByteArray();
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
+        });
     }
 
     private void close() {

@@ -1,8 +1,5 @@
 package vantbreeze.server.export;
 
-import java.io.ByteArrayOutputStream;
-import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -49,16 +46,10 @@ final class MemoryPdf {
     }
 
     static byte[] of(String name, Plan plan, Paper printer) {
-        try (PDDocument document = new PDDocument();
-                ByteArrayOutputStream out = new ByteArrayOutputStream()) {
+        return PdfFile.of(name, document -> {
             MemoryPdf pdf = new MemoryPdf(document, plan, printer.id().equals("letter") ? FOUR_BY_SIX : A6);
             pdf.draw(name);
-            document.getDocumentInformation().setTitle(name);
-            document.save(out);
-            return out.toByteArray();
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
+        });
     }
 
     private double width() {

@@ -1,8 +1,5 @@
 package vantbreeze.server.export;
 
-import java.io.ByteArrayOutputStream;
-import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -67,18 +64,12 @@ final class PlanPdf {
 
     /** @param cutting how it is cut; none where that is not known */
     static byte[] of(String name, Plan plan, List<CuttingJson.PaperCutJson> cutting, Paper paper) {
-        try (PDDocument document = new PDDocument();
-                ByteArrayOutputStream out = new ByteArrayOutputStream()) {
+        return PdfFile.of(name, document -> {
             PlanPdf pdf = new PlanPdf(document, plan, paper);
             pdf.drawings(name);
             TextPages.add(document, pdf.fonts, pdf.text(), paper);
             CuttingPages.add(document, pdf.fonts, paper, cutting);
-            document.getDocumentInformation().setTitle(name);
-            document.save(out);
-            return out.toByteArray();
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
+        });
     }
 
     private double width() {

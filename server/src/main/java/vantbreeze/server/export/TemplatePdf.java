@@ -1,8 +1,5 @@
 package vantbreeze.server.export;
 
-import java.io.ByteArrayOutputStream;
-import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.util.List;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import vantbreeze.measure.Size;
@@ -43,18 +40,12 @@ final class TemplatePdf {
     }
 
     static byte[] of(String name, List<Piece> pieces, Paper paper) {
-        try (PDDocument document = new PDDocument();
-                ByteArrayOutputStream out = new ByteArrayOutputStream()) {
+        return PdfFile.of(name + ": 1:1 template", document -> {
             PdfFonts fonts = new PdfFonts(document);
             for (Piece piece : pieces) {
                 pages(document, fonts, name, piece, fewestPages(piece.size(), paper));
             }
-            document.getDocumentInformation().setTitle(name + ": 1:1 template");
-            document.save(out);
-            return out.toByteArray();
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
+        });
     }
 
     /** Upright or lying, whichever needs fewer pages. */
