@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -123,6 +124,19 @@ class CutterTest {
     }
 
     /** A sheet fewer counts more than a sheet that need not be bought. */
+    /** What is practised is hard enough to be worth it: the area says six sheets, eight are needed. */
+    @Test
+    void whatIsPractisedNeedsWeighing() {
+        Cutting practised = Practice.cut(TimeUnit.SECONDS.toNanos(30), () -> false);
+        double area = practised.sheets().stream()
+                .flatMap(s -> s.wanted().stream())
+                .mapToDouble(w -> w.blank().area())
+                .sum();
+        assertThat(Math.ceil(area / Kits.SQUARE.area())).isEqualTo(6);
+        assertThat(practised.sheets()).hasSize(8);
+        assertThat(practised.isProven()).isTrue();
+    }
+
     @Test
     void fewestSheetsComeFirst() {
         List<Blank> blanks = List.of(Kits.blank("a", Kits.inches(5, 7)), Kits.blank("b", Kits.inches(5, 7)));

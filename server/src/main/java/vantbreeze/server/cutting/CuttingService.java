@@ -14,6 +14,8 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.stream.Collectors;
 import org.springframework.beans.factory.DisposableBean;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import tools.jackson.databind.json.JsonMapper;
 import vantbreeze.material.Film;
@@ -28,6 +30,7 @@ import vantbreeze.server.store.Inspected;
 import vantbreeze.server.store.Store;
 import vantbreeze.server.web.FieldsRefused;
 import vantbreeze.server.web.NotFound;
+import vantbreeze.sheet.Practice;
 import vantbreeze.sheet.SheetException;
 
 /** Looks for cutting plans, keeps them, and takes from the drawer what has been cut. */
@@ -36,6 +39,8 @@ public class CuttingService implements Inspected, DisposableBean {
 
     /** So long the answer waits for what is found soon. */
     private static final long SOON_MILLISECONDS = 1500;
+
+    private static final long PRACTICE_NANOS = TimeUnit.SECONDS.toNanos(2);
 
     private final KitReader reader;
     private final KitPlanner planner;
@@ -69,6 +74,12 @@ public class CuttingService implements Inspected, DisposableBean {
         this.store = store;
         this.json = json;
         this.clock = clock;
+    }
+
+    /** Where nobody waits yet. */
+    @EventListener(ApplicationReadyEvent.class)
+    void practise() {
+        searcher.execute(() -> Practice.cut(PRACTICE_NANOS, searcher::isShutdown));
     }
 
     /**
