@@ -2,11 +2,8 @@ package vantbreeze.sheet;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
-import java.util.stream.Stream;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
 
@@ -39,15 +36,11 @@ public record CutSheet(Supply supply, Cell whole, int together) {
     public record Pass(Cell.Cut cell, Length fence) {}
 
     public List<Cell.Wanted> wanted() {
-        return leaves(whole).stream()
-                .flatMap(c -> c instanceof Cell.Wanted w ? Stream.of(w) : Stream.of())
-                .toList();
+        return leaves(Cell.Wanted.class);
     }
 
     public List<Cell.Rest> rests() {
-        return leaves(whole).stream()
-                .flatMap(c -> c instanceof Cell.Rest r ? Stream.of(r) : Stream.of())
-                .toList();
+        return leaves(Cell.Rest.class);
     }
 
     /** The rests that are worth keeping, the largest first. */
@@ -67,28 +60,29 @@ public record CutSheet(Supply supply, Cell whole, int together) {
         return kept().stream().findFirst();
     }
 
-    private static List<Cell> leaves(Cell cell) {
+    private <T extends Cell> List<T> leaves(Class<T> kind) {
+        List<T> found = new ArrayList<>();
+        gather(whole, kind, found);
+        return found;
+    }
+
+    private static <T extends Cell> void gather(Cell cell, Class<T> kind, List<T> found) {
         if (cell instanceof Cell.Cut cut) {
-            List<Cell> leaves = new ArrayList<>(leaves(cut.first()));
-            leaves.addAll(leaves(cut.second()));
-            return leaves;
+            gather(cut.first(), kind, found);
+            gather(cut.second(), kind, found);
+        } else if (kind.isInstance(cell)) {
+            found.add(kind.cast(cell));
         }
-        return List.of(cell);
     }
 
     /** In the order in which they are made: whatever in hand is cut at the setting of the last cut goes first. */
     public List<Pass> passes() {
         List<Pass> passes = new ArrayList<>();
-        Set<Cell.Cut> inHand = new LinkedHashSet<>();
+        List<Cell.Cut> inHand = new ArrayList<>();
         take(whole, inHand);
         Length fence = null;
         while (!inHand.isEmpty()) {
-            Length last = fence;
-            Cell.Cut next = inHand.stream()
-                    .filter(c -> c.at().equals(last))
-                    .findFirst()
-                    .orElseGet(() -> inHand.iterator().next());
-            inHand.remove(next);
+            Cell.Cut next = inHand.remove(firstAt(fence, inHand));
             fence = next.at();
             passes.add(new Pass(next, fence));
             take(next.second(), inHand);
@@ -97,7 +91,17 @@ public record CutSheet(Supply supply, Cell whole, int together) {
         return passes;
     }
 
-    private static void take(Cell cell, Set<Cell.Cut> inHand) {
+    /** The first in hand that is cut at that setting; the first of all if none is. Cuts hold whole trees: they are not compared. */
+    private static int firstAt(Length fence, List<Cell.Cut> inHand) {
+        for (int i = 0; i < inHand.size(); i++) {
+            if (inHand.get(i).at().equals(fence)) {
+                return i;
+            }
+        }
+        return 0;
+    }
+
+    private static void take(Cell cell, List<Cell.Cut> inHand) {
         if (cell instanceof Cell.Cut cut) {
             inHand.add(cut);
         }

@@ -3,8 +3,8 @@ package vantbreeze.sheet;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.HashSet;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -39,7 +39,7 @@ final class SheetBySheet {
 
     private final Job job;
     private final Random random;
-    private final Map<Blank, Integer> index = new HashMap<>();
+    private final Map<Blank, Integer> index = new IdentityHashMap<>();
 
     /**
      * What was laid on one sheet.
