@@ -56,7 +56,7 @@ export function Forecast() {
   if (said.chances.length === 0)
     return <p className="m-0">It cannot close, so there is nothing to forecast.</p>;
   return (
-    <Meanwhile earlier={forecast.isPlaceholderData}>
+    <Meanwhile earlier={forecast.isPlaceholderData} className="text-base">
       <dl className="m-0 grid grid-cols-[1fr_auto] gap-x-3">
         {said.chances.map((chance) => {
           const help = said.helps.find((h) => h.kind === chance.kind);

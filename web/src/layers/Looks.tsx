@@ -25,7 +25,7 @@ export function Looks({ chosen, onChoose }: LooksProps) {
   if (!looks.data) return <p className="m-0">Laying out …</p>;
   return (
     <section aria-label="The card as it is seen">
-      <Meanwhile earlier={looks.isPlaceholderData} className="relative grid grid-cols-1 gap-3 sm:grid-cols-2">
+      <Meanwhile earlier={looks.isPlaceholderData} className="grid grid-cols-1 gap-3 sm:grid-cols-2">
         {looks.data.map((look) => (
           <Picture
             key={`${look.moment.how} ${look.moment.stage}`}

@@ -1,4 +1,4 @@
-import { useQuery } from "@tanstack/react-query";
+import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { api } from "../api/client";
 import type { Hands, HandsChoice } from "../api/types";
 import { Button } from "../parts/Button";
@@ -10,6 +10,7 @@ const mm = (value: number) => `${value.toFixed(2)} mm`;
 
 /** What the measurements say about the maker's hands; offered, never taken by itself. */
 export function HandsPanel() {
+  const queries = useQueryClient();
   const hands = useQuery({ queryKey: ["hands"], queryFn: api.hands });
   const { trouble, attempt } = useAttempt("hands");
   if (!hands.data) return null;
@@ -18,7 +19,7 @@ export function HandsPanel() {
   const choose = (part: Partial<HandsChoice>) =>
     attempt(async () => {
       const now = hands.data as Hands;
-      await api.chooseHands(now.version, { ...now.chosen, ...part });
+      queries.setQueryData(["hands"], await api.chooseHands(now.version, { ...now.chosen, ...part }));
     });
   return (
     <section className="border-rule bg-raised rounded-lg border px-3 py-2" aria-label="Your hands">

@@ -6,9 +6,9 @@ interface MeanwhileProps extends HTMLAttributes<HTMLDivElement> {
 }
 
 /** What was said before the last change stays until it is worked out anew, and says so. */
-export function Meanwhile({ earlier, children, ...rest }: MeanwhileProps) {
+export function Meanwhile({ earlier, className = "", children, ...rest }: MeanwhileProps) {
   return (
-    <div className="relative" aria-busy={earlier} {...rest}>
+    <div className={`relative ${className}`} aria-busy={earlier} {...rest}>
       {children}
       {earlier && (
         <p className="border-warn bg-warn-soft absolute top-0 right-0 z-10 m-0 rounded-md border px-2 text-sm">

@@ -34,7 +34,7 @@ export function PostView() {
       {posting.data && (
         <Meanwhile
           earlier={posting.isPlaceholderData}
-          className="relative grid grid-cols-1 items-start gap-4 md:grid-cols-2 xl:grid-cols-3"
+          className="grid grid-cols-1 items-start gap-4 md:grid-cols-2 xl:grid-cols-3"
         >
           <div className="flex min-w-0 flex-col gap-3">
             <Block title="Closed, in its envelope">
