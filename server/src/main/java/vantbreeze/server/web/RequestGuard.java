@@ -7,6 +7,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.Set;
+import java.util.regex.Pattern;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpHeaders;
@@ -114,11 +115,18 @@ class RequestGuard extends OncePerRequestFilter {
      */
     private record Taken(MediaType type, int most) {
 
+        private static final Pattern ENTRIES = Pattern.compile("/api/log(/[^/]+)?");
         static final Taken JSON = new Taken(MediaType.APPLICATION_JSON, LONGEST_BODY);
         static final Taken BACKUP = new Taken(MediaType.parseMediaType("application/zip"), 100 * 1024 * 1024);
 
+        /** An entry of the logbook comes with all its photographs. */
+        static final Taken ENTRY = new Taken(MediaType.APPLICATION_JSON, 24 * 1024 * 1024);
+
         static Taken by(HttpServletRequest request) {
-            return "/api/backup".equals(request.getRequestURI()) ? BACKUP : JSON;
+            String address = request.getRequestURI();
+            return "/api/backup".equals(address)
+                    ? BACKUP
+                    : ENTRIES.matcher(address).matches() ? ENTRY : JSON;
         }
     }
 

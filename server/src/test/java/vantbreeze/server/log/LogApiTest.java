@@ -20,6 +20,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.Base64;
 import java.util.Collections;
 import java.util.List;
+import java.util.Random;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -139,6 +140,28 @@ class LogApiTest extends TestApplication {
         http.perform(get("/api/log").param("words", "pictured tam")).andExpect(jsonPath("$[0].photos", hasSize(1)));
         http.perform(delete("/api/log/%s/photos/%s".formatted(id, photo)).param("version", "1"))
                 .andExpect(jsonPath("$.photos", hasSize(0)));
+    }
+
+    /** Noise is the largest photograph there is: what a camera sees is smaller. */
+    @Test
+    void anEntryIsWrittenWithAllItsPhotographsAtOnce() throws Exception {
+        BufferedImage noise = new BufferedImage(1000, 1000, BufferedImage.TYPE_INT_RGB);
+        Random random = new Random(7);
+        for (int y = 0; y < noise.getHeight(); y++) {
+            for (int x = 0; x < noise.getWidth(); x++) {
+                noise.setRGB(x, y, random.nextInt(0x1000000));
+            }
+        }
+        ByteArrayOutputStream jpeg = new ByteArrayOutputStream();
+        ImageIO.write(noise, "jpeg", jpeg);
+        String image = "\"%s\"".formatted(Base64.getEncoder().encodeToString(jpeg.toByteArray()));
+        String all = String.join(", ", Collections.nCopies(LogEntry.MOST_PHOTOS, image));
+        assertThat(all.length()).isGreaterThan(4_000_000);
+        String body = "{\"content\": %s, \"brief\": %s, \"photos\": [%s]}"
+                .formatted(CONTENT.formatted("Album", "Tam", ""), TestBriefs.gatefold("5 in", "7 in"), all);
+        send(post("/api/log"), body)
+                .andExpect(status().isCreated())
+                .andExpect(jsonPath("$.photos", hasSize(LogEntry.MOST_PHOTOS)));
     }
 
     @Test
