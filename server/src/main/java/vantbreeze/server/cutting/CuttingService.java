@@ -76,10 +76,10 @@ public class CuttingService implements Inspected, DisposableBean {
         this.clock = clock;
     }
 
-    /** Where nobody waits yet. */
+    /** Where nobody waits yet; whoever ends the application meanwhile hears nothing of it. */
     @EventListener(ApplicationReadyEvent.class)
     void practise() {
-        searcher.execute(() -> Practice.cut(PRACTICE_NANOS, searcher::isShutdown));
+        searcher.submit(() -> Practice.cut(PRACTICE_NANOS, searcher::isShutdown));
     }
 
     /**

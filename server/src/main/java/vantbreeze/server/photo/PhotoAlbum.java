@@ -1,5 +1,6 @@
 package vantbreeze.server.photo;
 
+import jakarta.persistence.EntityManager;
 import java.time.Clock;
 import java.util.List;
 import org.springframework.stereotype.Component;
@@ -15,9 +16,11 @@ public class PhotoAlbum implements Inspected {
     private final PhotoRepository photos;
     private final Store store;
     private final Clock clock;
+    private final EntityManager entities;
 
-    PhotoAlbum(PhotoRepository photos, Store store, Clock clock) {
+    PhotoAlbum(PhotoRepository photos, Store store, Clock clock, EntityManager entities) {
         this.photos = photos;
+        this.entities = entities;
         this.store = store;
         this.clock = clock;
     }
@@ -51,11 +54,19 @@ public class PhotoAlbum implements Inspected {
                 .orElseThrow(() -> new NotFound("photograph (%s)".formatted(id))));
     }
 
+    /** One is looked at after the other: all of them together may be more than the memory holds. */
     @Override
     public List<String> damaged() {
-        return store.read(() -> photos.findAll().stream()
-                .filter(p -> !p.isIntact())
-                .map(p -> "a photograph")
+        return store.read(() -> photos.ids().stream()
+                .filter(id -> !isIntact(id))
+                .map(id -> "a photograph")
                 .toList());
+    }
+
+    private boolean isIntact(String id) {
+        Photo photo = entities.find(Photo.class, id);
+        boolean intact = photo.isIntact();
+        entities.detach(photo);
+        return intact;
     }
 }
