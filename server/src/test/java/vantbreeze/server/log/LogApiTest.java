@@ -25,6 +25,7 @@ import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.MediaType;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.ResultActions;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
@@ -34,6 +35,7 @@ import vantbreeze.hand.Habit;
 import vantbreeze.hand.Hand;
 import vantbreeze.server.TestApplication;
 import vantbreeze.server.TestBriefs;
+import vantbreeze.server.photo.PhotoAlbum;
 
 /** The logbook, the maker's hands, and the place at the table. */
 class LogApiTest extends TestApplication {
@@ -47,6 +49,12 @@ class LogApiTest extends TestApplication {
 
     @Autowired
     private MockMvc http;
+
+    @Autowired
+    private PhotoAlbum album;
+
+    @Autowired
+    private JdbcTemplate database;
 
     private ResultActions send(MockHttpServletRequestBuilder request, String body) throws Exception {
         return http.perform(request.contentType(MediaType.APPLICATION_JSON).content(body));
@@ -140,6 +148,22 @@ class LogApiTest extends TestApplication {
         http.perform(get("/api/log").param("words", "pictured tam")).andExpect(jsonPath("$[0].photos", hasSize(1)));
         http.perform(delete("/api/log/%s/photos/%s".formatted(id, photo)).param("version", "1"))
                 .andExpect(jsonPath("$.photos", hasSize(0)));
+    }
+
+    /** What has changed on the disk without the application is found, and only that. */
+    @Test
+    void aPhotographThatIsNotAsItWasKeptIsFound() throws Exception {
+        ByteArrayOutputStream png = new ByteArrayOutputStream();
+        ImageIO.write(new BufferedImage(40, 30, BufferedImage.TYPE_INT_RGB), "png", png);
+        String image = Base64.getEncoder().encodeToString(png.toByteArray());
+        String body = "{\"content\": %s, \"brief\": %s, \"photos\": [\"%s\", \"%s\"]}"
+                .formatted(CONTENT.formatted("Two", "Tam", ""), TestBriefs.gatefold("5 in", "7 in"), image, image);
+        String photo = read(send(post("/api/log"), body)).get("photos").get(1).asString();
+        assertThat(album.damaged()).isEmpty();
+        database.update("update photo set wide = wide + 1 where id = ?", photo);
+        assertThat(album.damaged()).containsExactly("a photograph");
+        database.update("update photo set wide = wide - 1 where id = ?", photo);
+        assertThat(album.damaged()).isEmpty();
     }
 
     /** More than any other request may bring: noise, as a PNG, is the largest picture there is for its dots. */
