@@ -25,7 +25,7 @@ class WorthsTest {
     }
 
     private static int bound(List<Blank> blanks) {
-        return Worths.bound(Job.of(blanks, List.of(Kits.SQUARE), Kits.TRIMMER), 1_000, in(2));
+        return Worths.bound(Job.of(blanks, List.of(Kits.SQUARE), Kits.TRIMMER), 1_000, in(60));
     }
 
     private static int byArea(List<Blank> blanks) {
@@ -208,7 +208,7 @@ class WorthsTest {
         }
         assertThat(byArea(blanks)).isEqualTo(18);
         assertThat(bound(blanks)).isEqualTo(30);
-        Cutting cutting = Cutter.plan(blanks, List.of(Kits.SQUARE), Kits.TRIMMER, in(1), c -> {});
+        Cutting cutting = Cutter.plan(blanks, List.of(Kits.SQUARE), Kits.TRIMMER, in(20), c -> {});
         assertThat(cutting.count()).isEqualTo(30);
         assertThat(cutting.isProven()).isTrue();
     }
