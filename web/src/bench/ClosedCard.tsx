@@ -52,7 +52,9 @@ export function ClosedCard({ marked }: { marked: Mark | null }) {
               line={edge * 0.13}
               marked={marked?.kind === "PANEL" ? `${marked.id}/face` : null}
             />
-            {fit && <TightPlace fit={fit} w={card.w} h={card.h} edge={edge} />}
+            {fit && fit.tight.atMm !== null && (
+              <TightPlace fit={fit} atMm={fit.tight.atMm} w={card.w} h={card.h} edge={edge} />
+            )}
           </g>
         </svg>
         <figcaption className="text-sm">
@@ -76,8 +78,8 @@ export function ClosedCard({ marked }: { marked: Mark | null }) {
 }
 
 /** Where it is farthest around the card in the tighter way: a line from edge to edge. */
-function TightPlace({ fit, w, h, edge }: { fit: Fit; w: number; h: number; edge: number }) {
-  const at = fit.tight.level ? h - fit.tight.atMm : fit.tight.atMm;
+function TightPlace({ fit, atMm, w, h, edge }: { fit: Fit; atMm: number; w: number; h: number; edge: number }) {
+  const at = fit.tight.level ? h - atMm : atMm;
   const line = fit.tight.level ? { x1: 0, x2: w, y1: at, y2: at } : { x1: at, x2: at, y1: 0, y2: h };
   const tick = edge * 0.3;
   const ends = [

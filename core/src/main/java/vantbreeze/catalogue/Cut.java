@@ -42,15 +42,7 @@ final class Cut {
         Geometry band =
                 outline.getFactory().toGeometry(new Envelope(left, right, box.getMinY() - 1, box.getMaxY() + 1));
         Geometry part = Regions.intersection(outline, band);
-        if (part instanceof Polygon polygon) {
-            return polygon;
-        }
-        Polygon largest = (Polygon) part.getGeometryN(0);
-        for (int i = 1; i < part.getNumGeometries(); i++) {
-            Polygon other = (Polygon) part.getGeometryN(i);
-            largest = other.getArea() > largest.getArea() ? other : largest;
-        }
-        return largest;
+        return Regions.largest(part);
     }
 
     /** Where an upright line runs through it: from its lowest to its highest place there. */

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
 import vantbreeze.measure.Length;
@@ -18,30 +19,33 @@ import vantbreeze.structure.Point;
 import vantbreeze.structure.Regions;
 import vantbreeze.structure.ScoreLine;
 import vantbreeze.structure.Side;
-import vantbreeze.structure.Stage;
 import vantbreeze.structure.Structure;
 
 /**
- * A concertina that closes to a bar, and a triangle folded over it from a strip twice as high: its four offcuts widen the
- * triangle as wings on both faces. All is laid out with the point down and turned upside down for a fan that stands.
+ * A concertina that closes to a bar at the foot, and a fan over it: a strip folded in half, its fold on top, cut to two triangles that
+ * stand on their points, one glued in front of the bar and one behind it. The four offcuts widen them as wings, slid a little way
+ * under the slants. Pulled out, the bar parts the two triangles at the foot and they lean together at the fold like a trestle.
  */
 final class FanConcertina implements FoldDesign {
 
     private static final String PAIRS = "pairs";
     private static final String PANEL = "panel";
     private static final String BASE = "triangle";
-    private static final String GAP = "gap";
+    private static final String UNDER = "under";
     private static final String SCHOOL = "wings";
-    private static final String POINT = "point";
+    private static final String FOOT = "foot";
     private static final String LONG_SIDE = "long side along the slant";
     private static final String LEG = "leg along the slant";
-    private static final String DOWN = "down, hanging from the bar";
-    private static final String UP = "up, standing on its fold";
-    private static final double OPEN = 130;
-    /** It leans on its back triangle, the bar still closed; that one is lifted to let the bar open. */
-    private static final double LEANING = 140;
 
-    private static final double LIFTED = 80;
+    /** How far either triangle leans from upright as it stands, if the bar reaches so far. */
+    private static final double LEANS = Math.toRadians(25);
+
+    /** Of the steepest that the bar's inner panels may lie: they stay a zigzag. */
+    private static final double STRETCHED = 0.85;
+
+    /** In counts: wings are rounded as they are cut, and turned; rounding must not lay them on each other. */
+    private static final double ROUNDED = 2;
+
     private static final GeometryFactory GEOMETRY = new GeometryFactory();
 
     @Override
@@ -56,7 +60,7 @@ final class FanConcertina implements FoldDesign {
 
     @Override
     public String summary() {
-        return "A thick bar that opens as a concertina under a fan: a folded triangle and its own offcuts as wings.";
+        return "A fan that stands on its point over a bar: the bar pulls out as a concertina, and the fan leans over it like a trestle.";
     }
 
     @Override
@@ -65,7 +69,7 @@ final class FanConcertina implements FoldDesign {
                 Parameter.width(),
                 Parameter.height(proportions()),
                 Parameter.count(
-                        PAIRS, "pairs of panels", "How many the concertina has, so that it ends behind.", 4, 1, 6),
+                        PAIRS, "pairs of panels", "How many the concertina has, so that it ends behind.", 4, 2, 6),
                 Parameter.length(
                         PANEL,
                         "panel height",
@@ -73,9 +77,9 @@ final class FanConcertina implements FoldDesign {
                         v -> v.onGrid(v.height().dividedBy(5).each()),
                         v -> new Range(
                                 v.height().dividedBy(8).each(),
-                                "or the wings have nothing to be glued to",
+                                "or the points have nothing to be glued to",
                                 Values.half(v.height()),
-                                "half the fan")),
+                                "half the card")),
                 Parameter.choice(
                         SCHOOL,
                         "wings",
@@ -83,13 +87,27 @@ final class FanConcertina implements FoldDesign {
                         LONG_SIDE,
                         LEG),
                 Parameter.length(
-                        GAP,
-                        "gap",
-                        "Between triangle and wings.",
-                        v -> Length.min(
-                                Length.inches(1, 8), v.width().dividedBy(40).each()),
+                        UNDER,
+                        "under the slant",
+                        "How far the wings lie under the triangle, for the glue.",
+                        v -> v.onGrid(Length.min(
+                                Length.inches(1, 8), v.width().dividedBy(40).each())),
                         v -> new Range(
-                                Length.ZERO, "touching", v.width().dividedBy(12).each(), "or the fan falls apart")),
+                                Length.min(
+                                        Length.inches(1, 32),
+                                        v.width().dividedBy(60).each()),
+                                "or nothing holds the glue",
+                                Length.min(
+                                        Length.inches(1, 4),
+                                        v.width().dividedBy(12).each()),
+                                "or it hides too much of the wings")),
+                Parameter.length(
+                        FOOT,
+                        "points above the edge",
+                        "How far the fan's points lie above the bar's lower edges.",
+                        v -> Length.ZERO,
+                        v -> new Range(
+                                Length.ZERO, "level with the edge", Values.half(v.length(PANEL)), "half a panel")),
                 Parameter.length(
                         BASE,
                         "triangle's base",
@@ -99,15 +117,14 @@ final class FanConcertina implements FoldDesign {
                                 v.width().dividedBy(5).each(),
                                 "or it is no fan",
                                 mostBase(v),
-                                "or the wings reach far over the bar")),
-                Parameter.choice(POINT, "point", "Down it hangs from the bar or lies; up it stands.", DOWN, UP));
+                                "or the wings reach far over the bar")));
     }
 
     /** A wider triangle's wings would turn down past its point. */
     private static Length mostBase(Values v) {
         return Length.min(
                 v.width().times(3).dividedBy(4).each(),
-                v.height().times(7).dividedBy(5).each());
+                triangleHigh(v).times(7).dividedBy(5).each());
     }
 
     @Override
@@ -115,39 +132,45 @@ final class FanConcertina implements FoldDesign {
         return new Proportions(0.25, Double.POSITIVE_INFINITY, "a quarter of the width, or the fan is no fan");
     }
 
-    /** The widest fan within the card. */
+    /** Of each triangle, from its point to its fold. */
+    private static Length triangleHigh(Values v) {
+        return v.height().minus(v.length(FOOT));
+    }
+
+    /** Four fifths of the height [common practice: 4 in for 5 in], or the widest fan within the card. */
     private static Length usualBase(Values v) {
-        double gap = v.length(GAP).count();
+        double under = v.length(UNDER).count();
         boolean leg = v.choice(SCHOOL).equals(LEG);
         double low = v.width().count() / 5.0;
-        double high = mostBase(v).count();
-        for (int i = 0; i < 40; i++) {
-            double middle = (low + high) / 2;
-            if (width(middle, v.height().count(), gap, leg) > v.width().count()) {
-                high = middle;
-            } else {
-                low = middle;
+        double high = Math.max(
+                low,
+                Math.min(
+                        mostBase(v).count(),
+                        triangleHigh(v).times(4).dividedBy(5).each().count()));
+        if (new Layout(high, triangleHigh(v).count(), under, leg).width()
+                > v.width().count()) {
+            for (int i = 0; i < 40; i++) {
+                double middle = (low + high) / 2;
+                if (new Layout(middle, triangleHigh(v).count(), under, leg).width()
+                        > v.width().count()) {
+                    high = middle;
+                } else {
+                    low = middle;
+                }
             }
+            high = low;
         }
-        Length widest = Length.ofCounts((long) Math.floor(low));
-        return Length.max(v.width().dividedBy(5).each(), v.onGrid(widest));
+        return Length.max(v.width().dividedBy(5).each(), v.onGrid(Length.ofCounts((long) Math.floor(high))));
     }
 
-    /** Of the fan: the wing's far corner lies at twice the half angle from the axis. */
-    private static double width(double base, double high, double gap, boolean leg) {
-        double half = Math.atan(base / 2 / high);
-        double reach = leg ? Math.hypot(high, base / 2) : high;
-        return 2 * (reach * Math.sin(2 * half) + gap * Math.cos(half));
-    }
-
-    /** Everything as it lies closed, the fan's fold at height 0 and its axis at 0, the point down. */
-    private record Layout(double base, double high, double gap, boolean leg) {
+    /** The fan as it lies closed, its point at height 0 and its axis at 0. */
+    private record Layout(double base, double high, double under, boolean leg) {
 
         static Layout of(Values v) {
             return new Layout(
-                    v.length(BASE).count(),
-                    v.height().count(),
-                    v.length(GAP).count(),
+                    2 * Math.floor(v.length(BASE).count() / 2.0),
+                    triangleHigh(v).count(),
+                    v.length(UNDER).count(),
                     v.choice(SCHOOL).equals(LEG));
         }
 
@@ -155,85 +178,137 @@ final class FanConcertina implements FoldDesign {
             return Math.atan(base / 2 / high);
         }
 
-        /** The right wing, set off square to the slant; what drops below the point is trimmed. */
-        Polygon wing() {
+        /** Of the fan: a wing's far corner lies at twice the half angle from the axis, less what lies under the slant. */
+        double width() {
+            double reach = leg ? Math.hypot(high, base / 2) : high;
+            return 2 * (reach * Math.sin(2 * halfAngle()) - under * Math.cos(halfAngle()));
+        }
+
+        /** From the offcut, its right angle at the origin and its long leg upright, to where it lies as the right wing. */
+        FlatMotion asWing() {
+            Coordinate[] lies = lying();
+            Coordinate square = leg ? lies[2] : lies[1];
+            double up = Math.atan2(lies[0].y - square.y, lies[0].x - square.x);
+            return FlatMotion.shift(square.x, square.y)
+                    .after(FlatMotion.rotation(Math.toDegrees(up) - 90))
+                    .after(FlatMotion.shift(leg ? -base / 2 : 0, 0));
+        }
+
+        /** The right wing, slid in square to the slant: its sharp corner at the foot, then anticlockwise. */
+        private Coordinate[] lying() {
             double sin = Math.sin(halfAngle());
             double cos = Math.cos(halfAngle());
             double slant = Math.hypot(high, base / 2);
-            Coordinate point = new Coordinate(gap * cos, -high - gap * sin);
+            Coordinate point = new Coordinate(-under * cos, under * sin);
             Coordinate along =
                     new Coordinate(point.x + (leg ? high : slant) * sin, point.y + (leg ? high : slant) * cos);
             double twice = 2 * halfAngle();
             double out = leg ? slant : high;
             Coordinate aside = new Coordinate(point.x + out * Math.sin(twice), point.y + out * Math.cos(twice));
-            Polygon whole = GEOMETRY.createPolygon(new Coordinate[] {point, aside, along, point});
-            return (Polygon)
-                    Regions.intersection(whole, GEOMETRY.toGeometry(new Envelope(0, 4 * base + 4 * gap, -high, high)));
+            return new Coordinate[] {point, aside, along};
         }
-    }
 
-    private static FlatMotion upsideDown(Values v, double height) {
-        return v.choice(POINT).equals(UP) ? new FlatMotion(1, 0, 0, 0, -1, height) : FlatMotion.IDENTITY;
+        /** What is left of the offcut when its tip is trimmed where the other wing begins, and what hangs over the fold. */
+        Polygon wing() {
+            Coordinate[] lies = lying();
+            Polygon whole = GEOMETRY.createPolygon(new Coordinate[] {lies[0], lies[1], lies[2], lies[0]});
+            Polygon kept =
+                    (Polygon) GEOMETRY.toGeometry(new Envelope(ROUNDED, 4 * (base + high), -high, high - ROUNDED));
+            return rounded(asWing().inverse().apply((Polygon) Regions.intersection(whole, kept)));
+        }
+
+        /** The front triangle of the flat strip. */
+        Polygon triangle() {
+            Coordinate foot = new Coordinate(0, 0);
+            return GEOMETRY.createPolygon(
+                    new Coordinate[] {foot, new Coordinate(base / 2, high), new Coordinate(-base / 2, high), foot});
+        }
     }
 
     @Override
     public Structure build(Values v) {
         Layout layout = Layout.of(v);
         int n = 2 * v.count(PAIRS);
-        double s = v.length(PANEL).count();
-        double barHigh = n * s;
-        double half = Math.floor(v.width().count() / 2.0);
-        Piece bar = bar(v, n, s, barHigh);
-        Piece fan = fan(v, layout);
-        /* The bar's top is the fan's fold; its middle the fan's axis. */
-        FlatMotion closedToBar = FlatMotion.shift(half, barHigh);
+        Length s = v.length(PANEL);
+        Piece bar = bar(v, n, s);
+        Piece fan = fan(layout);
         Structure.Builder card = Structure.of(bar, fan);
-        FlatMotion fanInBar = closedToBar.after(FlatMotion.shift(-Math.floor(layout.base() / 2), -layout.high()));
-        FlatMotion barTurn = upsideDown(v, barHigh);
-        card.bond(new Bond(
-                "fan front on panel 1",
-                "fan front",
-                Side.BACK,
-                "panel 1",
-                Side.FACE,
-                barTurn.after(fanInBar).after(upsideDown(v, 2 * layout.high()))));
-        Polygon wing = layout.wing();
         for (boolean front : new boolean[] {true, false}) {
-            for (boolean right : new boolean[] {true, false}) {
-                wing(v, card, wing, n, s, closedToBar, front, right);
-            }
+            wing(card, layout, front, true);
+            wing(card, layout, front, false);
         }
-        Map<String, Double> displayed = new HashMap<>();
-        bar.scores().forEach(x -> displayed.put(x.id(), (double) x.fold().fullDegrees()));
-        Map<String, Double> opened = new HashMap<>();
-        bar.scores().forEach(x -> opened.put(x.id(), OPEN * x.fold().fullDegrees() / 180));
-        displayed.put("fan score", -LEANING);
-        opened.put("fan score", -LIFTED);
-        Map<String, Double> lifted = new HashMap<>(displayed);
-        lifted.put("fan score", -LIFTED);
-        for (int i = 2; i <= n; i++) {
+        /* From the strip to the bar's front panel, its point on the middle of the lower edge. */
+        FlatMotion onBar = FlatMotion.shift(
+                Math.floor(v.width().count() / 2.0) - layout.base() / 2,
+                v.length(FOOT).count());
+        List<Polygon> glue = glue(layout, s.minus(v.length(FOOT)).count());
+        FlatMotion toStrip = FlatMotion.shift(layout.base() / 2, 0);
+        FlatMotion aboutTheMiddle = new FlatMotion(-1, 0, layout.base(), 0, -1, 2 * layout.high());
+        card.bond(new Bond("fan front on panel 1", "fan front", Side.BACK, "panel 1", Side.FACE, onBar)
+                .along(glue.stream().map(toStrip::apply).toList()));
+        /* Folded over, the back triangle lies face down; the last panel does so too, as far up as the first. */
+        FlatMotion folded = new FlatMotion(1, 0, 0, 0, -1, 2 * layout.high());
+        card.bond(new Bond(
+                        "fan back on panel " + n,
+                        "fan back",
+                        Side.BACK,
+                        "panel " + n,
+                        Side.FACE,
+                        unfoldedPanel(n, s).after(onBar).after(folded))
+                .along(glue.stream()
+                        .map(toStrip::apply)
+                        .map(aboutTheMiddle::apply)
+                        .toList()));
+        for (int i = 2; i < n; i++) {
             card.habit(Habit.BARE, "panel " + i);
         }
-        return card.lay("panel " + n, "fan back")
+        return card.habit(Habit.BARE, "panel " + n)
                 .staysFolded()
                 .habit(Habit.DRESSED, "fan back/face", "fan front/face")
-                .displayed(displayed)
-                .stage(new Stage("fan lifted", lifted))
-                .stage(new Stage("bar opened", opened))
+                .displayed(standing(v, bar, n, s))
                 .anchoredAt("panel 1");
     }
 
-    private static Piece bar(Values v, int n, double s, double barHigh) {
-        FlatMotion turn = upsideDown(v, barHigh);
-        PieceBuilder bar = Piece.rectangle("bar", v.width(), Length.nearestTo(barHigh));
+    /** The point as high as the bar, but for where wings lie under it. */
+    private static List<Polygon> glue(Layout layout, double high) {
+        Polygon right = layout.asWing().apply(layout.wing());
+        Geometry point = Regions.intersection(
+                layout.triangle(), GEOMETRY.toGeometry(new Envelope(-layout.base(), layout.base(), 0, high)));
+        Polygon left = FlatMotion.MIRRORED.apply(right);
+        Geometry free = Regions.difference(Regions.difference(point, right), left);
+        return List.of(Regions.largest(free));
+    }
+
+    /**
+     * Seen from the side both triangles lean by an angle, and the inner panels zigzag more steeply from the top of the first panel to the
+     * top of the last: (n - 2) s sin(inner) = 2 (H - s) sin(lean).
+     */
+    private static Map<String, Double> standing(Values v, Piece bar, int n, Length s) {
+        double inner = (n - 2) * (double) s.count();
+        double over = 2 * (double) v.height().minus(s).count();
+        double lean = Math.asin(Math.min(Math.sin(LEANS), STRETCHED * inner / over));
+        double zigzag = Math.asin(over * Math.sin(lean) / inner);
+        Map<String, Double> standing = new HashMap<>();
+        for (ScoreLine score : bar.scores()) {
+            boolean outer = score.id().equals("score 1") || score.id().equals("score " + (n - 1));
+            double open = Math.toDegrees(outer ? lean + zigzag : 2 * zigzag);
+            standing.put(score.id(), score.fold().fullDegrees() * (180 - open) / 180);
+        }
+        standing.put("fan score", -(180 - Math.toDegrees(2 * lean)));
+        return standing;
+    }
+
+    /** Panel 1 is the lowest: its free edge and that of the last one are the card's feet. */
+    private static Piece bar(Values v, int n, Length s) {
+        PieceBuilder bar = Piece.rectangle("bar", v.width(), s.times(n));
+        Length aside = v.width().dividedBy(4).each();
         for (int i = 1; i <= n; i++) {
-            double low = barHigh - i * s;
-            bar.name("panel " + i, place(turn.apply(new Coordinate(v.width().count() / 4.0, low + s / 2))));
+            bar.name("panel " + i, new Point(aside, s.times(i).minus(Values.half(s))));
             if (i < n) {
                 bar.score(new ScoreLine(
                         "score " + i,
-                        place(turn.apply(new Coordinate(0, low))),
-                        place(turn.apply(new Coordinate(v.width().count(), low))),
+                        new Point(Length.ZERO, s.times(i)),
+                        new Point(v.width(), s.times(i)),
                         i % 2 == 1 ? Fold.MOUNTAIN : Fold.VALLEY));
             }
         }
@@ -241,62 +316,39 @@ final class FanConcertina implements FoldDesign {
     }
 
     /** Two triangles on one fold, the lower one in front. */
-    private static Piece fan(Values v, Layout layout) {
-        double base = 2 * Math.floor(layout.base() / 2);
+    private static Piece fan(Layout layout) {
+        double base = layout.base();
         double high = layout.high();
-        FlatMotion turn = upsideDown(v, 2 * high);
-        Coordinate[] corners = {
-            new Coordinate(base / 2, 0), new Coordinate(base, high),
-            new Coordinate(base / 2, 2 * high), new Coordinate(0, high)
-        };
-        Point[] outline = new Point[corners.length];
-        for (int i = 0; i < corners.length; i++) {
-            outline[i] = place(turn.apply(corners[i]));
-        }
-        return Piece.outline("fan", outline)
-                .mountain("fan score", place(turn.apply(corners[3])), place(turn.apply(corners[1])))
-                .name("fan front", place(turn.apply(new Coordinate(base / 2, high / 2))))
-                .name("fan back", place(turn.apply(new Coordinate(base / 2, high * 1.5))))
+        return Piece.outline("fan", place(base / 2, 0), place(base, high), place(base / 2, 2 * high), place(0, high))
+                .mountain("fan score", place(0, high), place(base, high))
+                .name("fan front", place(base / 2, high / 2))
+                .name("fan back", place(base / 2, high * 1.5))
                 .build();
     }
 
-    /** On the bar's front, or on its back: there it lies face down, the mirror image of the one before it. */
-    private static void wing(
-            Values v,
-            Structure.Builder card,
-            Polygon lies,
-            int n,
-            double s,
-            FlatMotion closedToBar,
-            boolean front,
-            boolean right) {
-        Envelope box = lies.getEnvelopeInternal();
-        double wide = Math.rint(box.getWidth());
-        double high = Math.rint(box.getHeight());
-        /* Rounded once, so that the other hand is its exact mirror image. */
-        Polygon hand = rounded(FlatMotion.shift(-box.getMinX(), -box.getMinY()).apply(lies));
-        boolean other = front != right;
-        FlatMotion turn = upsideDown(v, high);
-        Polygon outline = turn.apply(other ? new FlatMotion(-1, 0, wide, 0, 1, 0).apply(hand) : hand);
+    /** Right and left as its face is looked at. */
+    private static void wing(Structure.Builder card, Layout layout, boolean front, boolean right) {
+        Polygon outline = layout.wing();
+        FlatMotion lies = layout.asWing();
+        if (!right) {
+            double wide = outline.getEnvelopeInternal().getMaxX();
+            FlatMotion otherHand = new FlatMotion(-1, 0, wide, 0, 1, 0);
+            outline = otherHand.apply(outline);
+            lies = FlatMotion.MIRRORED.after(lies).after(otherHand);
+        }
         String name = "%s %s wing".formatted(front ? "front" : "back", right ? "right" : "left");
-        card.piece(Piece.outline(name, outline).name(name, Cut.inside(outline)).build());
-        /* From the piece, point down, to where it lies: shifted in front, mirrored behind. */
-        FlatMotion inPlace = front
-                ? FlatMotion.shift(right ? box.getMinX() : -box.getMinX() - wide, box.getMinY())
-                : new FlatMotion(-1, 0, right ? box.getMinX() + wide : -box.getMinX(), 0, 1, box.getMinY());
-        FlatMotion onPanel = front ? FlatMotion.IDENTITY : toPanelBehind(n, s);
-        card.bond(new Bond(
+        FlatMotion inFront = FlatMotion.shift(layout.base() / 2, 0).after(lies);
+        FlatMotion aboutTheMiddle = new FlatMotion(-1, 0, layout.base(), 0, -1, 2 * layout.high());
+        card.piece(Piece.outline(name, outline).name(name, Cut.inside(outline)).build())
+                .offcut(name, "fan")
+                .bond(new Bond(
                         name,
                         name,
-                        Side.BACK,
-                        front ? "panel 1" : "panel " + n,
                         Side.FACE,
-                        upsideDown(v, n * s)
-                                .after(onPanel)
-                                .after(closedToBar)
-                                .after(inPlace)
-                                .after(turn)))
-                .habit(Habit.DRESSED, name + "/face")
+                        front ? "fan front" : "fan back",
+                        Side.BACK,
+                        front ? inFront : aboutTheMiddle.after(inFront)))
+                .habit(Habit.BESIDE_GLUE, name + "/face")
                 .habit(Habit.BARE, name + "/back");
     }
 
@@ -309,27 +361,12 @@ final class FanConcertina implements FoldDesign {
         return GEOMETRY.createPolygon(ring);
     }
 
-    /** From where the last panel lies closed, face down over the first, to where it is on the flat bar. */
-    private static FlatMotion toPanelBehind(int n, double s) {
-        FlatMotion back = FlatMotion.IDENTITY;
-        for (int i = 1; i < n; i++) {
-            /* Unfolding score i, the ones before it being open: all beyond is mirrored in its line. */
-            back = new FlatMotion(1, 0, 0, 0, -1, 2 * (n - i) * s).after(back);
-        }
-        return back;
+    /** From where the last panel lies closed, face down behind the first, to where it is on the flat bar. */
+    private static FlatMotion unfoldedPanel(int n, Length s) {
+        return new FlatMotion(1, 0, 0, 0, -1, n * (double) s.count());
     }
 
-    private static Point place(Coordinate c) {
-        return new Point(Length.nearestTo(c.x), Length.nearestTo(c.y));
-    }
-
-    @Override
-    public List<Caution> cautions(Values v) {
-        int n = 2 * v.count(PAIRS);
-        return List.of(new Caution(
-                "fan front",
-                (ruler, sheet) ->
-                        "The fan folds over %d layers: score its fold twice, %.1f mm apart, half of it on each side of its middle: so thick is the closed bar."
-                                .formatted(n, sheet.times(n).millimetres())));
+    private static Point place(double x, double y) {
+        return new Point(Length.nearestTo(x), Length.nearestTo(y));
     }
 }

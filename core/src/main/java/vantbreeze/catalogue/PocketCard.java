@@ -34,6 +34,7 @@ final class PocketCard implements FoldDesign {
     private static final String TALL = "heldHeight";
     private static final String THICK = "heldThickness";
     private static final String WAY = "way";
+    private static final String SHAVE = "shave";
     private static final String BOTTOM = "bottomSeam";
     private static final String STOP = "stop";
     private static final String NOTHING = "nothing yet";
@@ -43,9 +44,6 @@ final class PocketCard implements FoldDesign {
     private static final String WITH = "with";
     private static final String WITHOUT = "without";
     private static final double AJAR = 110;
-
-    /** The pocket is narrower by this than what it folds onto, or it catches in the cover's score. */
-    private static final Length HAIR = Length.inches(1, 32);
 
     /** What is put in needs a little room beside it. Common practice, no published source. */
     private static final Length PLAY = Length.inches(1, 16);
@@ -128,6 +126,16 @@ final class PocketCard implements FoldDesign {
                                 "the least that holds",
                                 v.shorter().dividedBy(6).each(),
                                 "a sixth of the card")),
+                Parameter.length(
+                        SHAVE,
+                        "shaved off",
+                        "What is taken off the pocket's outer edge, so that it does not catch in the cover's score.",
+                        v -> Length.ZERO,
+                        v -> new Range(
+                                Length.ZERO,
+                                "the full strip",
+                                v.width().dividedBy(24).each(),
+                                "or the pocket's seam misses the edge")),
                 Parameter.choice(
                         HOLDS,
                         "holds",
@@ -203,7 +211,7 @@ final class PocketCard implements FoldDesign {
 
     /** Between the seam and the fold, above the narrowest bottom seam. */
     private static Size room(Values v) {
-        return new Size(wide(v).minus(v.length(SEAM)).minus(HAIR), tall(v).minus(v.length(SEAM)));
+        return new Size(wide(v).minus(v.length(SEAM)).minus(v.length(SHAVE)), tall(v).minus(v.length(SEAM)));
     }
 
     private static boolean fits(Values v, Size size) {
@@ -257,7 +265,8 @@ final class PocketCard implements FoldDesign {
     /** The mouth stands that much higher at the fold than at the outer edge, over the panel's width. */
     private static Length mouthAt(Values v, Length fromSeamedEdge) {
         return v.length(MOUTH)
-                .plus(tall(v).minus(v.length(MOUTH)).scaled(fromSeamedEdge.minus(HAIR), wide(v).minus(HAIR)));
+                .plus(tall(v).minus(v.length(MOUTH))
+                        .scaled(fromSeamedEdge.minus(v.length(SHAVE)), wide(v).minus(v.length(SHAVE))));
     }
 
     /** Where its near edge lies when it has slid to the fold. */
@@ -289,14 +298,14 @@ final class PocketCard implements FoldDesign {
     }
 
     private static Length stopAt(Values v) {
-        return HAIR.plus(v.length(SEAM)).plus(held(v).width()).plus(PLAY);
+        return v.length(SHAVE).plus(v.length(SEAM)).plus(held(v).width()).plus(PLAY);
     }
 
     @Override
     public Structure build(Values v) {
         Length u = wide(v);
         Length tall = tall(v);
-        Length outer = u.times(3).minus(HAIR);
+        Length outer = u.times(3).minus(v.length(SHAVE));
         Length fold = u.times(2);
         Piece folder = Piece.outline(
                         "pocket piece",
@@ -347,7 +356,7 @@ final class PocketCard implements FoldDesign {
         seams.add(Rectangles.between(left, Length.ZERO, outer, high));
         seams.add(Rectangles.between(outer.minus(v.length(SEAM)), high, outer, tall(v)));
         if (isFilled(v) && v.choice(STOP).equals(WITH)) {
-            Length at = outer.plus(HAIR).minus(stopAt(v)).minus(v.length(SEAM));
+            Length at = outer.plus(v.length(SHAVE)).minus(stopAt(v)).minus(v.length(SEAM));
             Length top = Length.min(mouthAt(v, stopAt(v)), high.plus(Values.half(held(v).height())));
             seams.add(Rectangles.between(at, high, at.plus(v.length(SEAM)), top));
         }
@@ -364,10 +373,10 @@ final class PocketCard implements FoldDesign {
     /** Resting on the bottom seam, its near edge against the other. */
     private static Held thing(Values v, Length u) {
         Size size = held(v);
-        Length left = u.plus(HAIR).plus(v.length(SEAM));
+        Length left = u.plus(v.length(SHAVE)).plus(v.length(SEAM));
         Length play = v.choice(STOP).equals(WITH)
                 ? PLAY
-                : wide(v).minus(HAIR).minus(v.length(SEAM)).minus(size.width());
+                : wide(v).minus(v.length(SHAVE)).minus(v.length(SEAM)).minus(size.width());
         Thing known = Stream.of(Thing.values())
                 .filter(t -> t.choice.equals(v.choice(HOLDS)))
                 .findFirst()

@@ -4,20 +4,26 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.TreeSet;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.index.intervalrtree.SortedPackedIntervalRTree;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
 import vantbreeze.structure.GivenUp;
+import vantbreeze.structure.Regions;
 
 /**
  * Half the way around a closed card, level and upright, where it is worst. A paper tube around a card cannot stretch, so it
  * is as long as the convex hull of the card's cross-section: for an even stack half of that is width plus thickness, with a
  * bulge away from the edge it is less (plane geometry). All thickness is taken to lie on one side, which is never too little.
+ * Nothing goes into less than its box: where no single section spans a card (a heart, ornaments that stick out at different
+ * heights) its whole width or height counts.
  *
  * @param size the box around the card
  */
@@ -27,9 +33,15 @@ public record Girth(Size size, Section across, Section up) {
      * One cross-section.
      *
      * @param half half the way around it
-     * @param at how far up it is (of a level one) or how far from the left (of an upright one), from the box's corner
+     * @param at how far up it is (of a level one) or how far from the left (of an upright one), from the box's corner; empty where
+     *     no section is as wide as the whole card, whose width then counts
      */
-    public record Section(Length half, Length at) {}
+    public record Section(Length half, Optional<Length> at) {
+
+        private Section orBox(Length side) {
+            return half.isLessThan(side) ? new Section(side, Optional.empty()) : this;
+        }
+    }
 
     /** Sections are looked at so far beside the corners between which the outline runs straight. */
     private static final double BESIDE_COUNTS = 0.5;
@@ -37,12 +49,14 @@ public record Girth(Size size, Section across, Section up) {
     /** Rounding of sums of square roots is far less, what can be measured far more. */
     private static final double NOTHING_COUNTS = 1e-3;
 
+    private static final GeometryFactory GEOMETRY = new GeometryFactory();
+
     /** Of an even stack. */
     public static Girth ofSlab(Size size, Length thickness) {
         return new Girth(
                 size,
-                new Section(size.width().plus(thickness), middle(size.height())),
-                new Section(size.height().plus(thickness), middle(size.width())));
+                new Section(size.width().plus(thickness), Optional.of(middle(size.height()))),
+                new Section(size.height().plus(thickness), Optional.of(middle(size.width()))));
     }
 
     private static Length middle(Length whole) {
@@ -54,19 +68,61 @@ public record Girth(Size size, Section across, Section up) {
         bulk.spots().forEach(s -> box.expandToInclude(s.outline().getEnvelopeInternal()));
         List<Shape> lying = bulk.spots().stream().map(s -> Shape.of(s, false)).toList();
         List<Shape> turned = bulk.spots().stream().map(s -> Shape.of(s, true)).toList();
+        Size size = new Size(Length.nearestTo(box.getWidth()), Length.nearestTo(box.getHeight()));
         return new Girth(
-                new Size(Length.nearestTo(box.getWidth()), Length.nearestTo(box.getHeight())),
-                worst(lying, box.getMinY()),
-                worst(turned, box.getMinX()));
+                size,
+                worst(lying, box.getMinY()).orBox(size.width()),
+                worst(turned, box.getMinX()).orBox(size.height()));
+    }
+
+    /**
+     * A stiff band, straight across the card: it lies on all that is between its edges at once.
+     *
+     * @param box what lies between its edges, in the card's coordinates
+     * @param half half the way around it
+     */
+    public record Band(Envelope box, Length half) {
+
+        public Length width() {
+            return Length.nearestTo(box.getWidth());
+        }
+
+        /** How thick an even stack of that width would be to be as far around. */
+        public Length thickness() {
+            return half.minus(width());
+        }
+    }
+
+    /**
+     * Around all that lies between two heights.
+     *
+     * @param low in counts, in the map's coordinates, as high
+     */
+    public static Band around(StackMap bulk, double low, double high) {
+        List<Coordinate> profile = new ArrayList<>();
+        Envelope box = new Envelope();
+        for (StackMap.Spot spot : bulk.spots()) {
+            Envelope whole = spot.outline().getEnvelopeInternal();
+            Geometry between = whole.getMinY() >= low && whole.getMaxY() <= high
+                    ? spot.outline()
+                    : Regions.intersection(spot.outline(), strip(whole, low, high));
+            if (between.isEmpty()) {
+                continue;
+            }
+            Envelope part = between.getEnvelopeInternal();
+            box.expandToInclude(part);
+            profile.add(new Coordinate(part.getMinX(), spot.thickness().count()));
+            profile.add(new Coordinate(part.getMaxX(), spot.thickness().count()));
+        }
+        return new Band(box, Length.ofCounts((long) Math.ceil(halfHull(profile) - NOTHING_COUNTS)));
+    }
+
+    private static Polygon strip(Envelope wide, double low, double high) {
+        return (Polygon) GEOMETRY.toGeometry(new Envelope(wide.getMinX(), wide.getMaxX(), low, high));
     }
 
     public Girth turned() {
         return new Girth(size.turned(), up, across);
-    }
-
-    /** How thick an even stack of that width would be to be as far around. */
-    public Length thicknessAcross() {
-        return across.half().minus(size.width());
     }
 
     /** An edge of a spot that is not level, its lower end first; x along the section, y across it. */
@@ -161,7 +217,8 @@ public record Girth(Size size, Section across, Section up) {
             }
         }
         return new Section(
-                Length.ofCounts((long) Math.ceil(longest - BESIDE_COUNTS)), Length.nearestTo(where - origin));
+                Length.ofCounts((long) Math.ceil(longest - BESIDE_COUNTS)),
+                Optional.of(Length.nearestTo(where - origin)));
     }
 
     /** Those that may be farthest around come first. */

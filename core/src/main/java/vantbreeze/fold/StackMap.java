@@ -2,8 +2,10 @@ package vantbreeze.fold;
 
 import java.util.Comparator;
 import java.util.List;
+import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
 import vantbreeze.measure.Length;
+import vantbreeze.structure.Regions;
 
 /**
  * How thick the card is on each spot.
@@ -41,15 +43,52 @@ public record StackMap(List<Spot> spots) {
         }
     }
 
+    /** Half of a millimetre: paper that lies on more paper over less than a millimetre across rests on what is beside it. */
+    private static final double NARROW_COUNTS = Length.millimetres(0.5).count();
+
     /** @param layers what lies level in the order in which it is laid */
     public static StackMap of(List<Layer> layers) {
         Overlay overlay = Overlay.of(layers.stream().map(Layer::outline).toList());
-        return new StackMap(overlay.cells().stream()
+        List<Spot> cells = overlay.cells().stream()
                 .map(cell -> new Spot(
                         cell.outline(),
                         thickness(cell.covers().stream().mapToObj(layers::get).toList()),
                         cell.covers().cardinality()))
+                .toList();
+        return new StackMap(cells.stream()
+                .map(spot -> isNarrow(spot.outline()) ? asBeside(spot, cells) : spot)
                 .toList());
+    }
+
+    /** A polygon's widest circle has at least its area over its perimeter as radius, so few have to be shrunk. */
+    private static boolean isNarrow(Geometry outline) {
+        return outline.getArea() < NARROW_COUNTS * outline.getLength()
+                && outline.buffer(-NARROW_COUNTS).isEmpty();
+    }
+
+    /**
+     * Where corners meet, rounding leaves slivers on which more panels seem to lie than on any place that could be pinched: such a
+     * one is as thick as the thickest of the thinner spots beside it.
+     */
+    private static Spot asBeside(Spot sliver, List<Spot> all) {
+        List<Spot> beside = all.stream()
+                .filter(s -> s.outline()
+                                .getEnvelopeInternal()
+                                .intersects(sliver.outline().getEnvelopeInternal())
+                        && s.outline().isWithinDistance(sliver.outline(), Overlay.SNAP_COUNTS))
+                .toList();
+        List<Polygon> asThick = beside.stream()
+                .filter(s -> !s.thickness().isLessThan(sliver.thickness()))
+                .map(Spot::outline)
+                .toList();
+        if (!isNarrow(Regions.union(asThick))) {
+            return sliver;
+        }
+        return beside.stream()
+                .filter(s -> s.thickness().isLessThan(sliver.thickness()))
+                .max(Comparator.comparing(Spot::thickness))
+                .map(s -> new Spot(sliver.outline(), s.thickness(), s.layers()))
+                .orElse(sliver);
     }
 
     private static Length thickness(List<Layer> here) {

@@ -105,7 +105,7 @@ public final class Knobs {
                 "height of the " + piece.name(),
                 piece.size().height(),
                 true,
-                new Shift.OfEdge(piece.name(), false, List.of()));
+                new Shift.OfEdge(piece.name(), false, fromTheTop(piece)));
     }
 
     /** Those that are cut alike are set once. */
@@ -140,11 +140,28 @@ public final class Knobs {
             if (task.work() instanceof Work.Score score && score.piece().equals(piece)) {
                 score.settings().stream()
                         .filter(Work.Setting::upright)
-                        .filter(s -> (score.side() == Side.BACK) != isTurnedRound(score, s))
+                        .filter(s -> isMirrored(score) != isTurnedRound(score, s))
                         .forEach(s -> scores.addAll(s.scores()));
             }
         }
         return List.copyOf(scores);
+    }
+
+    /** Whether its right edge lies at the left. */
+    private static boolean isMirrored(Work.Score score) {
+        return score.round() != (score.side() == Side.BACK);
+    }
+
+    /** What is read from the bottom when it is turned round is set from the piece's upper edge. */
+    private List<String> fromTheTop(Piece piece) {
+        return tasks.stream()
+                .flatMap(t ->
+                        t.work() instanceof Work.Score score && score.piece().equals(piece) && score.round()
+                                ? score.settings().stream()
+                                : Stream.empty())
+                .filter(s -> !s.upright())
+                .flatMap(s -> s.scores().stream())
+                .toList();
     }
 
     /** Whether it is set after the piece is turned round on the board. */
@@ -157,7 +174,7 @@ public final class Knobs {
 
     private void score(Task task, Work.Score score, int number) {
         Work.Setting setting = score.settings().get(number);
-        boolean leftwards = setting.upright() && score.side() == Side.BACK;
+        boolean backwards = setting.upright() ? isMirrored(score) : score.round();
         add(
                 task,
                 Hand.SCORE,
@@ -167,7 +184,9 @@ public final class Knobs {
                 setting.at(),
                 true,
                 new Shift.OfScores(
-                        setting.scores(), setting.upright() ? (leftwards ? -1 : 1) : 0, setting.upright() ? 0 : 1));
+                        setting.scores(),
+                        setting.upright() ? (backwards ? -1 : 1) : 0,
+                        setting.upright() ? 0 : (backwards ? -1 : 1)));
     }
 
     /** How many settings of that piece come before. */

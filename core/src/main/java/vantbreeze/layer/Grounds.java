@@ -8,6 +8,7 @@ import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Polygon;
 import vantbreeze.structure.Habit;
+import vantbreeze.structure.Regions;
 import vantbreeze.structure.Structure;
 
 /** The places on a face that mats are laid on. */
@@ -41,15 +42,17 @@ final class Grounds {
         if (!structure.habit(face.panel(), face.side()).equals(Optional.of(Habit.BESIDE_GLUE))) {
             return whole;
         }
-        Envelope box = whole.getEnvelopeInternal();
+        List<Polygon> glued = structure.glued(face.panel(), face.side());
+        return whole.isRectangle()
+                ? beside(whole, glued)
+                : Regions.largest(Regions.difference(whole, Regions.union(glued)));
+    }
+
+    private static Polygon beside(Polygon rectangle, List<Polygon> glued) {
+        Envelope box = rectangle.getEnvelopeInternal();
         Envelope taken = new Envelope();
-        structure.glued(face.panel(), face.side()).stream()
-                .map(Polygon::getEnvelopeInternal)
-                .map(box::intersection)
-                .forEach(taken::expandToInclude);
-        return whole.isRectangle() && !taken.isNull()
-                ? (Polygon) whole.getFactory().toGeometry(beside(box, taken))
-                : whole;
+        glued.stream().map(Polygon::getEnvelopeInternal).map(box::intersection).forEach(taken::expandToInclude);
+        return taken.isNull() ? rectangle : (Polygon) rectangle.getFactory().toGeometry(beside(box, taken));
     }
 
     /** The largest upright rectangle at one edge of the box that leaves out what is taken. */

@@ -1,6 +1,7 @@
 package vantbreeze.make;
 
 import java.util.List;
+import java.util.stream.Stream;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
@@ -86,8 +87,9 @@ public final class GluePart {
         if (laid.outline().getArea() - held.getArea() <= TOUCH) {
             return "";
         }
-        boolean wide = same(part.getWidth(), all.getWidth());
-        boolean high = same(part.getHeight(), all.getHeight());
+        boolean straight = held.isRectangle();
+        boolean wide = straight && same(part.getWidth(), all.getWidth());
+        boolean high = straight && same(part.getHeight(), all.getHeight());
         String where = high && !wide
                 ? end(ruler, part.getMinX() - all.getMinX(), all.getMaxX() - part.getMaxX(), part.getWidth(), true)
                 : wide && !high
@@ -101,20 +103,45 @@ public final class GluePart {
         return " Glue only %s, the side with the glue towards you: the rest has to come away.".formatted(where);
     }
 
-    /** A narrow line, along an edge or beside one. */
+    /** Around a point of the panel, along one of its edges, or a line between them. */
     private String seam(Ruler ruler, Polygon seam) {
         Envelope all = laid.outline().getEnvelopeInternal();
         Envelope part = seam.getEnvelopeInternal();
-        if (same(part.getWidth(), all.getWidth()) && !seam.isRectangle()) {
-            return "what lies up to %s above its lowest point"
-                    .formatted(ruler.text(Length.nearestTo(part.getMaxY() - all.getMinY())));
+        double fromFoot = part.getMinY() - all.getMinY();
+        double fromTop = all.getMaxY() - part.getMaxY();
+        if (!seam.isRectangle() && endsInPoint(fromFoot <= fromTop)) {
+            boolean lowest = fromFoot <= fromTop;
+            return "what lies up to %s from its %s point"
+                    .formatted(
+                            ruler.text(Length.nearestTo(part.getHeight() + Math.min(fromFoot, fromTop))),
+                            lowest ? "lowest" : "highest");
         }
-        boolean spansUp = same(part.getHeight(), all.getHeight());
-        boolean spansAcross = same(part.getWidth(), all.getWidth());
-        boolean sideways = spansUp == spansAcross ? part.getWidth() < part.getHeight() : spansUp;
-        return sideways
-                ? end(ruler, part.getMinX() - all.getMinX(), all.getMaxX() - part.getMaxX(), part.getWidth(), true)
-                : end(ruler, part.getMinY() - all.getMinY(), all.getMaxY() - part.getMaxY(), part.getHeight(), false);
+        double fromLeft = part.getMinX() - all.getMinX();
+        double fromRight = all.getMaxX() - part.getMaxX();
+        boolean atSide = fromLeft < 1 != fromRight < 1;
+        boolean atEnd = fromFoot < 1 != fromTop < 1;
+        boolean sideways = atSide || !atEnd && part.getWidth() < part.getHeight();
+        String where = sideways
+                ? end(ruler, fromLeft, fromRight, part.getWidth(), true)
+                : end(ruler, fromFoot, fromTop, part.getHeight(), false);
+        return atSide || atEnd || !sideways
+                ? where
+                : "%s and from %s to %s above its lower edge"
+                        .formatted(
+                                where,
+                                ruler.text(Length.nearestTo(fromFoot)),
+                                ruler.text(Length.nearestTo(fromFoot + part.getHeight())));
+    }
+
+    /** Whether the panel has a corner at that end, not an edge. */
+    private boolean endsInPoint(boolean lowest) {
+        Envelope all = laid.outline().getEnvelopeInternal();
+        double level = lowest ? all.getMinY() : all.getMaxY();
+        return Stream.of(laid.outline().getExteriorRing().getCoordinates())
+                        .filter(c -> same(c.y, level))
+                        .distinct()
+                        .count()
+                == 1;
     }
 
     private static boolean same(double one, double other) {

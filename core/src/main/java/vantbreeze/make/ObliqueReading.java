@@ -5,6 +5,7 @@ import java.util.Optional;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Ruler;
 import vantbreeze.measure.Size;
+import vantbreeze.structure.Fold;
 import vantbreeze.structure.Piece;
 import vantbreeze.structure.Point;
 import vantbreeze.structure.ScoreLine;
@@ -29,17 +30,20 @@ public record ObliqueReading(
         Optional<CornerToMark> byHand)
         implements ScoreReading {
 
+    /** Face sides are scored first: from behind all scores are seen, on the face only those that are scored there. */
     static ObliqueReading of(ScoreLine score, Piece piece) {
         Size size = piece.size();
-        List<ScoreLine> all = piece.scores();
+        List<ScoreLine> seen = piece.scores().stream()
+                .filter(s -> s.fold() == Fold.MOUNTAIN || s.fold() == score.fold())
+                .toList();
         Optional<CornerToMark> byHand = piece.polygon().isRectangle()
                 ? CornerToMark.of(score.from().coordinate(), score.to().coordinate(), size)
                 : Optional.empty();
         boolean rightwards = !score.to().x().isLessThan(score.from().x());
         Point left = rightwards ? score.from() : score.to();
         Point right = rightwards ? score.to() : score.from();
-        Optional<RulerMark> begins = mark(left, size, all);
-        Optional<RulerMark> ends = mark(right, size, all);
+        Optional<RulerMark> begins = RulerMark.at(left, size, seen);
+        Optional<RulerMark> ends = RulerMark.at(right, size, seen);
         return begins.isPresent() && ends.isPresent()
                 ? fromEndToEnd(score, left, right, begins.get(), ends.get(), byHand)
                 : fromEdgeToEdge(score, left, right, size, byHand);
@@ -76,25 +80,6 @@ public record ObliqueReading(
                 begins,
                 ends,
                 byHand);
-    }
-
-    /** A corner, the end of a score that a board sets, or a tick on an edge. */
-    private static Optional<RulerMark> mark(Point end, Size size, List<ScoreLine> all) {
-        boolean onBorder = end.x().equals(Length.ZERO)
-                || end.y().equals(Length.ZERO)
-                || end.x().equals(size.width())
-                || end.y().equals(size.height());
-        Optional<RulerMark> onEdge =
-                onBorder ? Optional.of(RulerMark.of(end.x().count(), end.y().count(), size)) : Optional.empty();
-        if (onEdge.filter(m -> ((RulerMark.OnEdge) m).isCorner()).isPresent()) {
-            return onEdge;
-        }
-        return all.stream()
-                .filter(s -> s.isUpright() || s.isLevel())
-                .filter(s -> s.from().equals(end) || s.to().equals(end))
-                .findFirst()
-                .<RulerMark>map(s -> RulerMark.of(s, end, size))
-                .or(() -> onEdge);
     }
 
     @Override

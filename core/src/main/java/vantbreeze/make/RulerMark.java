@@ -1,5 +1,6 @@
 package vantbreeze.make;
 
+import java.util.List;
 import java.util.Optional;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Ruler;
@@ -64,29 +65,65 @@ public sealed interface RulerMark {
     }
 
     /**
-     * Where another score ends.
+     * The middle of an edge.
      *
-     * @param upright whether that one is upright; otherwise it is level
-     * @param far whether it is its upper or right end
-     * @param at how far that score lies from the left end, or from the bottom
-     * @param fromEnd how far from the right end, or from the top
+     * @param onSide whether the edge is the left or the right one, not the lower or the upper one
+     * @param far whether it is the right or the upper one
+     * @param fromCorner half of the edge
      */
-    record EndOf(String score, boolean upright, boolean far, Length at, Length fromEnd) implements RulerMark {
+    record Middle(boolean onSide, boolean far, Length fromCorner) implements RulerMark {
 
         @Override
         public RulerMark turnedOver() {
-            return upright ? new EndOf(score, true, far, fromEnd, at) : new EndOf(score, false, !far, at, fromEnd);
+            return onSide ? new Middle(true, !far, fromCorner) : this;
         }
 
         @Override
         public Optional<String> landmark() {
-            return Optional.of("the %s of %s"
-                    .formatted(upright ? (far ? "top" : "foot") : (far ? "right end" : "left end"), score));
+            return Optional.of("the middle of the %s edge"
+                    .formatted(onSide ? (far ? "right" : "left") : (far ? "top" : "bottom")));
         }
 
         @Override
         public String text(Ruler ruler) {
-            return "%s at %s".formatted(landmark().orElseThrow(), ruler.text(at));
+            return landmark().orElseThrow();
+        }
+    }
+
+    /**
+     * A place on a score that a board sets. It is told by where the score is and how far along it the place lies: several scores may
+     * lie on one line, and each of them has ends.
+     *
+     * @param upright whether the score is; otherwise it is level
+     * @param at how far the score lies from the left end, or from the bottom
+     * @param fromEnd how far from the right end, or from the top
+     * @param along how far up it the place lies, or how far from the left end
+     * @param fromFar how far below the top, or from the right end
+     */
+    record OnScore(boolean upright, Length at, Length fromEnd, Length along, Length fromFar) implements RulerMark {
+
+        @Override
+        public RulerMark turnedOver() {
+            return upright
+                    ? new OnScore(true, fromEnd, at, along, fromFar)
+                    : new OnScore(false, at, fromEnd, fromFar, along);
+        }
+
+        @Override
+        public Optional<String> landmark() {
+            return Optional.of("the %s score that it meets".formatted(upright ? "upright" : "level"));
+        }
+
+        @Override
+        public String text(Ruler ruler) {
+            String score = "the %s %sscore".formatted(ruler.text(at), upright ? "" : "level ");
+            if (along.equals(Length.ZERO)) {
+                return "the %s of %s".formatted(upright ? "foot" : "left end", score);
+            }
+            if (fromFar.equals(Length.ZERO)) {
+                return "the %s of %s".formatted(upright ? "top" : "right end", score);
+            }
+            return "%s, %s from the %s".formatted(score, ruler.text(along), upright ? "bottom" : "left end");
         }
     }
 
@@ -105,14 +142,44 @@ public sealed interface RulerMark {
         return new OnEdge(onSide, atRight, atTop, Length.nearestTo(from));
     }
 
-    /** @param end that is an end of that score */
-    static EndOf of(ScoreLine score, Point end, Size size) {
-        boolean first = score.from().equals(end);
-        Point other = first ? score.to() : score.from();
-        boolean far =
-                score.isUpright() ? end.y().isMoreThan(other.y()) : end.x().isMoreThan(other.x());
-        Length at = score.isUpright() ? end.x() : end.y();
-        Length whole = score.isUpright() ? size.width() : size.height();
-        return new EndOf(score.id(), score.isUpright(), far, at, whole.minus(at));
+    /**
+     * A corner, the end of a score that a board sets, or a tick on an edge; empty where none of these is there. An end on the border
+     * is told by its score only where no other one lies on that line: else a hand would look for it at the other's end.
+     *
+     * @param scores those that are seen by then
+     */
+    static Optional<RulerMark> at(Point place, Size size, List<ScoreLine> scores) {
+        boolean onBorder = place.x().equals(Length.ZERO)
+                || place.y().equals(Length.ZERO)
+                || place.x().equals(size.width())
+                || place.y().equals(size.height());
+        Optional<RulerMark> onEdge =
+                onBorder ? Optional.of(of(place.x().count(), place.y().count(), size)) : Optional.empty();
+        if (onEdge.filter(m -> ((OnEdge) m).isCorner()).isPresent()) {
+            return onEdge;
+        }
+        return scores.stream()
+                .filter(s -> s.isUpright() || s.isLevel())
+                .filter(s -> s.from().equals(place) || s.to().equals(place))
+                .filter(s -> !onBorder || scores.stream().noneMatch(other -> other != s && isOnOneLine(s, other)))
+                .findFirst()
+                .<RulerMark>map(s -> of(s, place, size))
+                .or(() -> onEdge);
+    }
+
+    private static boolean isOnOneLine(ScoreLine s, ScoreLine other) {
+        return s.isUpright()
+                ? other.isUpright() && other.from().x().equals(s.from().x())
+                : other.isLevel() && other.from().y().equals(s.from().y());
+    }
+
+    /** @param place on that score */
+    static OnScore of(ScoreLine score, Point place, Size size) {
+        boolean upright = score.isUpright();
+        Length at = upright ? place.x() : place.y();
+        Length along = upright ? place.y() : place.x();
+        Length across = upright ? size.width() : size.height();
+        Length whole = upright ? size.height() : size.width();
+        return new OnScore(upright, at, across.minus(at), along, whole.minus(along));
     }
 }

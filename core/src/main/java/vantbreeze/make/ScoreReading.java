@@ -37,7 +37,8 @@ public sealed interface ScoreReading permits SquareReading, ObliqueReading, Temp
 
     static ScoreReading of(ScoreLine score, Piece piece) {
         boolean bends = !score.path().isStraight();
-        if (bends || piece.corners().size() > MOST_MEASURED || !hasEdgeFor(score, piece)) {
+        boolean scoredInItsBox = ShapeReading.of(piece).isPresent();
+        if (bends || piece.corners().size() > MOST_MEASURED || !scoredInItsBox && !hasEdgeFor(score, piece)) {
             return new TemplateReading(score);
         }
         return score.isUpright() || score.isLevel()

@@ -25,6 +25,7 @@ import vantbreeze.structure.Piece;
  * @param grain which way the paper had best run, along its main score; empty where no way is better
  * @param division where it is cut in two afterwards
  * @param goesOn labels of the faces it is for
+ * @param offcutOf id of the part whose offcut it is; empty where it is cut from a sheet
  */
 public record Part(
         String id,
@@ -35,7 +36,8 @@ public record Part(
         Optional<Double> up,
         Optional<Grain> grain,
         Optional<Division> division,
-        List<String> goesOn) {
+        List<String> goesOn,
+        Optional<String> offcutOf) {
 
     public Part {
         goesOn = List.copyOf(goesOn);
@@ -107,7 +109,7 @@ public record Part(
     }
 
     private Polygon mirrored() {
-        return atOrigin(new FlatMotion(-1, 0, 0, 0, 1, 0).apply(piece.polygon()));
+        return atOrigin(FlatMotion.MIRRORED.apply(piece.polygon()));
     }
 
     /** To a few counts: both were rounded. */

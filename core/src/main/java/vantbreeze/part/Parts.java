@@ -79,7 +79,8 @@ public final class Parts {
                 up(stuff, frontUp(piece)),
                 grain(piece.scores()),
                 Optional.empty(),
-                List.of()));
+                List.of(),
+                structure.offcutOf(piece).map(source -> "piece/" + source.name())));
     }
 
     /** Where up is on its face side, closed on the front if it is seen there. */
@@ -129,7 +130,8 @@ public final class Parts {
                 up(ornament.paper(), 0),
                 Optional.empty(),
                 Optional.empty(),
-                List.of(placed.liesOn())));
+                List.of(placed.liesOn()),
+                Optional.empty()));
     }
 
     private void closure(Piece piece) {
@@ -142,7 +144,8 @@ public final class Parts {
                 up(base, 0),
                 grain(piece.scores()),
                 Optional.empty(),
-                List.of()));
+                List.of(),
+                Optional.empty()));
     }
 
     private void mat(MatCut cut) {
@@ -171,7 +174,8 @@ public final class Parts {
                 up(mat.paper(), mat.upAsCut()),
                 Optional.empty(),
                 division,
-                labels));
+                labels,
+                Optional.empty()));
     }
 
     /** A face that is dressed in strips has several of one layer. */
@@ -185,7 +189,7 @@ public final class Parts {
     /** As it lies on the table, its own good side up: for the back of a panel the mirror image of how it lies on the flat piece. */
     private static Polygon asCut(Mat mat) {
         return mat.face().side() == Side.BACK
-                ? Part.atOrigin(new FlatMotion(-1, 0, 0, 0, 1, 0).apply(mat.outline()))
+                ? Part.atOrigin(FlatMotion.MIRRORED.apply(mat.outline()))
                 : Part.atOrigin(mat.outline());
     }
 }

@@ -95,8 +95,7 @@ public record Folding(
     }
 
     private static Optional<Fastened> fastened(Workpiece work) {
-        List<Polygon> seen =
-                work.foldsFlat() ? work.closure().seenOn(work.ornaments().closedWith(work.closed())) : List.of();
+        List<Polygon> seen = work.foldsFlat() ? work.closure().seen() : List.of();
         return seen.isEmpty()
                 ? Optional.empty()
                 : Optional.of(new Fastened(seen, work.closure().goesAround()));

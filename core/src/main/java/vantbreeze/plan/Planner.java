@@ -11,6 +11,7 @@ import vantbreeze.fold.LayerStack;
 import vantbreeze.fold.StackMap;
 import vantbreeze.layer.PocketRoom;
 import vantbreeze.make.Grouped;
+import vantbreeze.make.ShapeReading;
 import vantbreeze.part.CutList;
 import vantbreeze.part.Part;
 import vantbreeze.task.Tasks;
@@ -67,7 +68,7 @@ public final class Planner {
                 work.closure(),
                 work.parts(),
                 cutList(brief, work),
-                Yield.of(work.structure().pieces(), brief.sheet().size()),
+                Yield.of(work.structure(), brief.sheet().size()),
                 draft.fit(),
                 draft.closest(),
                 Tasks.of(
@@ -78,6 +79,7 @@ public final class Planner {
                         work.closure(),
                         work.parts(),
                         brief.sheet().name(),
+                        brief.tools().board(),
                         brief.ownSteps()),
                 Snags.of(draft));
     }
@@ -158,11 +160,15 @@ public final class Planner {
         if (part.kind() == Part.Kind.PIECE && work.structure().isWritten(part.piece())) {
             notes.add("from plain card");
         }
-        if (!part.isRectangle()) {
-            notes.add(
-                    part.kind() == Part.Kind.MAT
+        if (part.offcutOf().isPresent()) {
+            notes.add("an offcut of the "
+                    + work.structure().offcutOf(part.piece()).orElseThrow().name());
+        } else if (!part.isRectangle()) {
+            notes.add(ShapeReading.of(part.piece())
+                    .map(ShapeReading::note)
+                    .orElseGet(() -> part.kind() == Part.Kind.MAT
                             ? "cut by the template"
-                            : part.form().note());
+                            : part.form().note()));
         }
         if (CutList.hasMirrorImage(part, work.parts())) {
             notes.add("one of a mirrored pair");

@@ -74,9 +74,8 @@ record Workpiece(
                 .orElse(Ornaments.NONE);
         papers.addAll(ornaments.layers());
         StackMap open = StackMap.of(papers);
-        Girth around = Girth.of(open);
-        ClosureKit closure = closure(brief, around);
-        closure.layer(ornaments.closedWith(closed)).ifPresent(papers::add);
+        ClosureKit closure = closure(brief, open);
+        closure.layer().ifPresent(papers::add);
         StackMap bulk = closure.covers().isPresent() ? StackMap.of(papers) : open;
         return new Workpiece(
                 values,
@@ -97,12 +96,12 @@ record Workpiece(
                                 brief.base().print()))
                         .orElse(List.of()),
                 bulk,
-                bulk == open ? around : Girth.of(bulk),
+                Girth.of(bulk),
                 closure,
                 Parts.of(structure, faces, dressing, ornaments, closure.pieces(), brief.base(), brief.film()));
     }
 
-    private static ClosureKit closure(Brief brief, Girth card) {
+    private static ClosureKit closure(Brief brief, StackMap card) {
         try {
             return ClosureKit.of(
                     brief.closure(), card, brief.base().stock(), brief.tools().ruler(), brief.reach(), brief.ruler());

@@ -8,6 +8,7 @@ import java.util.stream.Stream;
 import org.locationtech.jts.geom.Envelope;
 import vantbreeze.measure.Size;
 import vantbreeze.structure.Piece;
+import vantbreeze.structure.Structure;
 
 /**
  * How many bases come out of how many sheets, all pieces of a base counted together, cut from edge to edge. Pieces alike give
@@ -21,10 +22,12 @@ public record Yield(int bases, int sheets) {
     /** Nobody cuts more at once; further ones repeat. */
     private static final int MOST_BASES = 24;
 
-    /** Film is cut from film. */
-    static Yield of(List<Piece> pieces, Size sheet) {
-        List<Size> sizes =
-                pieces.stream().filter(p -> !p.isFilm()).map(Piece::size).toList();
+    /** Film is cut from film, offcuts from what they fall off. */
+    static Yield of(Structure structure, Size sheet) {
+        List<Size> sizes = structure.pieces().stream()
+                .filter(p -> !p.isFilm() && structure.offcutOf(p).isEmpty())
+                .map(Piece::size)
+                .toList();
         if (sizes.stream().anyMatch(s -> !s.fitsWithinEitherWay(sheet))) {
             return new Yield(0, 1);
         }

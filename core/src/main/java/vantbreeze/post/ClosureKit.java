@@ -27,12 +27,19 @@ import vantbreeze.structure.Point;
  * @param goes how it holds the card
  * @param pieces of card
  * @param ribbon how long a ribbon; empty without one
- * @param covers the middle of the card that it makes thicker; empty without one
+ * @param covers the part of the closed card that it makes thicker; empty without one
+ * @param seen what of it is seen on the front of the closed card, the lowest first
  * @param adds how much thicker
  * @param text how it goes on
  */
 public record ClosureKit(
-        Goes goes, List<Piece> pieces, Optional<Length> ribbon, Optional<Size> covers, Length adds, String text) {
+        Goes goes,
+        List<Piece> pieces,
+        Optional<Length> ribbon,
+        Optional<Polygon> covers,
+        List<Polygon> seen,
+        Length adds,
+        String text) {
 
     /** How it holds the card. */
     public enum Goes {
@@ -46,7 +53,7 @@ public record ClosureKit(
     }
 
     public static final ClosureKit NONE =
-            new ClosureKit(Goes.NOWHERE, List.of(), Optional.empty(), Optional.empty(), Length.ZERO, "");
+            new ClosureKit(Goes.NOWHERE, List.of(), Optional.empty(), Optional.empty(), List.of(), Length.ZERO, "");
 
     /** As wide as usual ribbon is drawn; no measure of it is asked for. */
     private static final Length DRAWN_RIBBON = Length.inches(3, 8);
@@ -54,6 +61,9 @@ public record ClosureKit(
     /** Common practice, no published source, like all figures here. */
     private static final Length OVERLAP = Length.inches(1, 2);
 
+    private static final double BELT_SHARE = 2 / 7.0;
+    private static final double SLEEVE_SHARE = 5 / 6.0;
+    private static final Length LEAST_PLAY = Length.millimetres(0.5);
     private static final Length BOW = Length.inches(14);
     private static final Length BOW_THICKNESS = Length.millimetres(3);
     private static final Size BOW_SIZE = new Size(Length.inches(3), Length.inches(3, 2));
@@ -67,59 +77,79 @@ public record ClosureKit(
     private static final int CIRCLE_CORNERS = 72;
 
     /** What a kit is made for. */
-    private record Card(Size size, Length thickness, Stock stock, ToolGrid grid, Reach reach, Ruler ruler) {}
+    private record Card(StackMap bulk, Envelope box, Stock stock, ToolGrid grid, Reach reach, Ruler ruler) {
+
+        Length width() {
+            return Length.nearestTo(box.getWidth());
+        }
+
+        Length height() {
+            return Length.nearestTo(box.getHeight());
+        }
+
+        Size size() {
+            return new Size(width(), height());
+        }
+
+        /** What a band of that width across the middle goes around. */
+        Girth.Band under(Length width) {
+            double half = width.count() / 2.0;
+            return Girth.around(bulk, box.centre().y - half, box.centre().y + half);
+        }
+    }
 
     /**
-     * @param closed the closed card with all that sticks out of it; what goes around it is as if it were an even stack as far
-     *     around
+     * @param closed the closed card with all that sticks out of it
      * @param reach what it is cut from: a band that is too long for it is joined from two
      */
-    public static ClosureKit of(Closure closure, Girth closed, Stock stock, ToolGrid grid, Reach reach, Ruler ruler) {
-        Size size = closed.size();
-        Length thickness = closed.thicknessAcross();
-        Card card = new Card(size, thickness, stock, grid, reach, ruler);
+    public static ClosureKit of(
+            Closure closure, StackMap closed, Stock stock, ToolGrid grid, Reach reach, Ruler ruler) {
+        Envelope box = new Envelope();
+        closed.spots().forEach(s -> box.expandToInclude(s.outline().getEnvelopeInternal()));
+        Card card = new Card(closed, box, stock, grid, reach, ruler);
         return switch (closure.kind()) {
             case NONE -> NONE;
-            case BELT ->
-                band(
-                        "belt",
-                        closure.width()
-                                .orElse(grid.floor(
-                                        size.height().times(2).dividedBy(7).each())),
-                        card);
-            case TONGUE ->
-                tongue(
-                        closure.width()
-                                .orElse(grid.floor(
-                                        size.height().times(2).dividedBy(7).each())),
-                        card);
-            case SLEEVE ->
-                band(
-                        "sleeve",
-                        closure.width()
-                                .orElse(grid.floor(
-                                        size.height().times(4).dividedBy(5).each())),
-                        card);
-            case RIBBON ->
-                new ClosureKit(
-                        Goes.TIED,
-                        List.of(),
-                        Optional.of(grid.ceiling(around(size.width(), thickness).plus(BOW))),
-                        Optional.of(within(BOW_SIZE, size)),
-                        BOW_THICKNESS,
-                        "Lay the card on the middle of the ribbon and tie a bow on its front.");
+            case BELT -> band("belt", width(closure, card, BELT_SHARE), card);
+            case TONGUE -> tongue(width(closure, card, BELT_SHARE), card);
+            case SLEEVE -> band("sleeve", width(closure, card, SLEEVE_SHARE), card);
+            case RIBBON -> ribbon(card);
             case RING -> ring(closure, card);
         };
+    }
+
+    private static Length width(Closure closure, Card card, double share) {
+        return closure.width()
+                .orElse(card.grid().floor(Length.nearestTo(share * card.box().getHeight())));
+    }
+
+    private static ClosureKit ribbon(Card card) {
+        Girth.Band around = card.under(DRAWN_RIBBON);
+        Polygon bow = bow(within(BOW_SIZE, card.size()), card.box().centre());
+        return new ClosureKit(
+                Goes.TIED,
+                List.of(),
+                Optional.of(card.grid().ceiling(around.half().times(2).plus(BOW))),
+                Optional.of((Polygon) GEOMETRY.toGeometry(bow.getEnvelopeInternal())),
+                List.of(across(DRAWN_RIBBON, card, around), bow),
+                BOW_THICKNESS,
+                "Lay the card on the middle of the ribbon and tie a bow on its front.");
+    }
+
+    /** A band of that width over all that it goes around. */
+    private static Polygon across(Length width, Card card, Girth.Band around) {
+        double half = width.count() / 2.0;
+        double middle = card.box().centre().y;
+        return (Polygon) GEOMETRY.toGeometry(
+                new Envelope(around.box().getMinX(), around.box().getMaxX(), middle - half, middle + half));
     }
 
     private static Size within(Size it, Size card) {
         return new Size(Length.min(it.width(), card.width()), Length.min(it.height(), card.height()));
     }
 
-    /** The place that it makes thicker, in the middle of the closed card. */
-    public Optional<StackMap.Layer> layer(Envelope card) {
-        return covers.map(
-                size -> new StackMap.Layer(inTheMiddle(size, card), adds, StackMap.Lies.BETWEEN, Length.ZERO));
+    /** The place that it makes thicker. */
+    public Optional<StackMap.Layer> layer() {
+        return covers.map(place -> new StackMap.Layer(place, adds, StackMap.Lies.BETWEEN, Length.ZERO));
     }
 
     private static Polygon inTheMiddle(Size size, Envelope card) {
@@ -128,26 +158,10 @@ public record ClosureKit(
         return (Polygon) GEOMETRY.toGeometry(box);
     }
 
-    /** What of it is seen on the front of the closed card, the lowest first. */
-    public List<Polygon> seenOn(Envelope card) {
-        return switch (goes) {
-            case NOWHERE -> List.of();
-            case AROUND -> List.of(inTheMiddle(covers.orElseThrow(), card));
-            case TIED ->
-                List.of(
-                        inTheMiddle(new Size(Length.nearestTo(card.getWidth()), DRAWN_RIBBON), card),
-                        bow(covers.orElseThrow(), card.centre()));
-            case ON ->
-                pieces.stream()
-                        .map(Piece::polygon)
-                        .map(p -> FlatMotion.shift(
-                                        card.centre().x
-                                                - p.getEnvelopeInternal().centre().x,
-                                        card.centre().y
-                                                - p.getEnvelopeInternal().centre().y)
-                                .apply(p))
-                        .toList();
-        };
+    private static Polygon inTheMiddle(Piece piece, Envelope card) {
+        Coordinate middle = piece.polygon().getEnvelopeInternal().centre();
+        return FlatMotion.shift(card.centre().x - middle.x, card.centre().y - middle.y)
+                .apply(piece.polygon());
     }
 
     private static Polygon bow(Size size, Coordinate knot) {
@@ -171,21 +185,16 @@ public record ClosureKit(
         return goes == Goes.AROUND || goes == Goes.TIED;
     }
 
-    /** Once around: twice the width and twice the thickness. */
-    private static Length around(Length width, Length thickness) {
-        return width.plus(thickness).times(2);
-    }
-
     /**
      * 2 (W + T) and an overlap, with a thickness of play so that it slides. The seam is behind, in the middle; heavy stock
      * is scored at the edges.
      */
     private static ClosureKit band(String name, Length width, Card card) {
         requireNoWider(name, width, card);
-        Length play = Length.max(card.thickness(), Length.millimetres(0.5));
-        Length front =
-                card.grid().ceiling(card.size().width().plus(play.dividedBy(2).each()));
-        Length side = card.grid().ceiling(card.thickness());
+        Girth.Band around = card.under(width);
+        Length play = Length.max(around.thickness(), LEAST_PLAY);
+        Length front = card.grid().ceiling(around.width().plus(play.dividedBy(2).each()));
+        Length side = card.grid().ceiling(around.thickness());
         /* The seam need not be in the very middle; a score must be on the ruler. */
         Length half = card.grid().floor(front.dividedBy(2).each());
         Length length = front.plus(side).times(2).plus(OVERLAP);
@@ -208,7 +217,8 @@ public record ClosureKit(
                 Goes.AROUND,
                 pieces,
                 Optional.empty(),
-                Optional.of(new Size(card.size().width(), width)),
+                Optional.of(across(width, card, around)),
+                List.of(across(width, card, around)),
                 card.stock().thickness().times(3),
                 "Wrap the %s around the closed card, %s, not to the card: it has to slide.".formatted(name, seam));
     }
@@ -227,18 +237,17 @@ public record ClosureKit(
                     "The band with a tongue (%.1f mm wide) must be 19.1 mm (3/4 in) or wider: its tongue is 6.35 mm or more."
                             .formatted(width.millimetres()));
         }
-        Length play = Length.max(card.thickness(), Length.millimetres(0.5));
-        Length front =
-                card.grid().ceiling(card.size().width().plus(play.dividedBy(2).each()));
-        Length side = card.grid().ceiling(card.thickness());
+        Girth.Band around = card.under(width);
+        Length play = Length.max(around.thickness(), LEAST_PLAY);
+        Length front = card.grid().ceiling(around.width().plus(play.dividedBy(2).each()));
+        Length side = card.grid().ceiling(around.thickness());
         Length half = card.grid().floor(front.dividedBy(2).each());
         if (half.isLessThan(SLITS_APART.times(2))) {
             throw new IllegalArgumentException(
                     "A card %.1f mm wide is too narrow for a tongue: its slits would lie on a score."
-                            .formatted(card.size().width().millimetres()));
+                            .formatted(around.width().millimetres()));
         }
-        Length around = front.plus(side).times(2);
-        Length shoulders = END_OF_BAND.plus(around);
+        Length shoulders = END_OF_BAND.plus(front.plus(side).times(2));
         Size size = new Size(shoulders.plus(TONGUE), width);
         if (!card.reach().has(size)) {
             throw new IllegalArgumentException(
@@ -266,7 +275,8 @@ public record ClosureKit(
                 Goes.AROUND,
                 List.of(band.build()),
                 Optional.empty(),
-                Optional.of(new Size(card.size().width(), width)),
+                Optional.of(across(width, card, around)),
+                List.of(across(width, card, around)),
                 card.stock().thickness().times(3),
                 "Wrap the band around the closed card from the front, push the tongue down through the first slit and up through the second, until its shoulders stop it. Nothing is glued.");
     }
@@ -333,17 +343,18 @@ public record ClosureKit(
                     "The ring (%.1f mm across) must be 25.4 mm (1 in) or more: its rim is at least 6.35 mm."
                             .formatted(outer.millimetres()));
         }
-        PieceBuilder ring = Piece.outline("ring", circle(outer, outer).toArray(new Point[0]));
-        ring.hole(circle(hole, outer));
         Length disc = hole.minus(DISC_PLAY);
+        List<Piece> pieces = List.of(
+                Piece.outline("ring", circle(outer, outer).toArray(new Point[0]))
+                        .hole(circle(hole, outer))
+                        .build(),
+                Piece.outline("disc", circle(disc, disc).toArray(new Point[0])).build());
         return new ClosureKit(
                 Goes.ON,
-                List.of(
-                        ring.build(),
-                        Piece.outline("disc", circle(disc, disc).toArray(new Point[0]))
-                                .build()),
+                pieces,
                 Optional.empty(),
-                Optional.of(within(new Size(outer, outer), card.size())),
+                Optional.of(inTheMiddle(within(new Size(outer, outer), card.size()), card.box())),
+                pieces.stream().map(p -> inTheMiddle(p, card.box())).toList(),
                 card.stock().thickness(),
                 "Glue the left half of the ring, %s from its left edge, to the left flap, and the right half of the disc, %s from its right edge, to the right flap, the disc in the middle of the ring; both other halves have to come away, so keep glue off the line where the flaps meet. Closing, the disc drops into the ring."
                         .formatted(

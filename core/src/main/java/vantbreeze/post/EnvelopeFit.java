@@ -34,10 +34,15 @@ public record EnvelopeFit(
         TOO_SMALL
     }
 
-    /** The better of both orientations; of equals the one with more to spare where it is tightest. */
+    /**
+     * The better of both orientations: one that goes in with ease before one that is snug, however loose it lies; of equals the
+     * one with more to spare where it is tightest.
+     */
     public static EnvelopeFit of(Girth closed, Envelope envelope) {
         return Stream.of(lying(closed, envelope, false), lying(closed.turned(), envelope, true))
-                .min(Comparator.comparingInt(EnvelopeFit::rank)
+                .min(Comparator.comparing((EnvelopeFit f) -> !f.goesIn())
+                        .thenComparing(f -> f.verdict() == Verdict.SNUG)
+                        .thenComparingInt(EnvelopeFit::rank)
                         .thenComparing(f -> f.tightest().negated()))
                 .orElseThrow();
     }
@@ -99,8 +104,9 @@ public record EnvelopeFit(
         return isTighterAcross() ? around.across() : around.up();
     }
 
-    /** Why, in one sentence: how far it is around the card there, and what the envelope gives. */
+    /** Why, in one sentence: how far it is around or across the card there, and what the envelope gives. */
     public String why(Ruler ruler) {
+        String measured = tightSection().at().isPresent() ? "Around" : "Across";
         Length gives =
                 isTighterAcross() ? envelope.size().width() : envelope.size().height();
         Length needs = tightSection().half();
@@ -108,13 +114,13 @@ public record EnvelopeFit(
         String given = ruler.text(gives);
         if (ruler.everyday().nearest(needs).equals(ruler.everyday().nearest(gives))) {
             return tightest().isNegative()
-                    ? "Around the card it is a little more than the %s that the envelope gives along its %s side."
-                            .formatted(given, side)
-                    : "Around the card it is nearly the %s that the envelope gives along its %s side."
-                            .formatted(given, side);
+                    ? "%s the card it is a little more than the %s that the envelope gives along its %s side."
+                            .formatted(measured, given, side)
+                    : "%s the card it is nearly the %s that the envelope gives along its %s side."
+                            .formatted(measured, given, side);
         }
-        return "Around the card it is %s, the envelope gives %s along its %s side."
-                .formatted(ruler.about(needs), given, side);
+        return "%s the card it is %s, the envelope gives %s along its %s side."
+                .formatted(measured, ruler.about(needs), given, side);
     }
 
     /** By how much it is too small: "about 1/4 in along its long side"; empty if it is not. */

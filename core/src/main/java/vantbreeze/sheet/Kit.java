@@ -43,8 +43,13 @@ public record Kit(List<Card> cards, boolean keepsGrain, Map<String, Blank.Pin> p
         for (Card card : cards) {
             for (int n = 1; n <= card.count(); n++) {
                 for (Part part : card.parts()) {
+                    if (part.offcutOf().isPresent()) {
+                        continue;
+                    }
+                    boolean cutWhole = part.isRectangle()
+                            || card.parts().stream().anyMatch(p -> p.offcutOf().equals(Optional.of(part.id())));
                     loose.computeIfAbsent(part.stuff(), k -> new ArrayList<>())
-                            .add(new Loose(card, n, part, part.isRectangle() ? null : part.outline()));
+                            .add(new Loose(card, n, part, cutWhole ? null : part.outline()));
                 }
             }
         }
@@ -53,7 +58,11 @@ public record Kit(List<Card> cards, boolean keepsGrain, Map<String, Blank.Pin> p
         return blanks;
     }
 
-    /** A part of one card. */
+    /**
+     * A part of one card.
+     *
+     * @param outline null where the whole of its box is cut: a rectangle, or what leaves offcuts that are used
+     */
     private record Loose(Card card, int number, Part part, Polygon outline) {
 
         String id() {

@@ -14,6 +14,9 @@ public record FlatMotion(double a, double b, double tx, double c, double d, doub
 
     public static final FlatMotion IDENTITY = new FlatMotion(1, 0, 0, 0, 1, 0);
 
+    /** Left and right exchanged. */
+    public static final FlatMotion MIRRORED = new FlatMotion(-1, 0, 0, 0, 1, 0);
+
     public static FlatMotion shift(double dx, double dy) {
         return new FlatMotion(1, 0, dx, 0, 1, dy);
     }

@@ -18,6 +18,16 @@ public final class Regions {
         return polygons.size() == 1 ? polygons.get(0) : OverlayNGRobust.union(List.<Geometry>copyOf(polygons));
     }
 
+    /** @param area not empty */
+    public static Polygon largest(Geometry area) {
+        Polygon largest = (Polygon) area.getGeometryN(0);
+        for (int i = 1; i < area.getNumGeometries(); i++) {
+            Polygon other = (Polygon) area.getGeometryN(i);
+            largest = other.getArea() > largest.getArea() ? other : largest;
+        }
+        return largest;
+    }
+
     public static Geometry intersection(Geometry one, Geometry other) {
         if (!one.getEnvelopeInternal().intersects(other.getEnvelopeInternal())) {
             return one.getFactory().createPolygon();

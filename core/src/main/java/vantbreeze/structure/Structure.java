@@ -28,6 +28,7 @@ public final class Structure {
     private final List<Slide> slides;
     private final boolean opensOut;
     private final Map<String, Habit> habits;
+    private final Map<String, String> offcuts;
     private final List<Stage> stages;
     private final List<Panel> panels;
     private final Map<String, Panel> called = new HashMap<>();
@@ -45,6 +46,7 @@ public final class Structure {
         slides = List.copyOf(builder.slides);
         opensOut = builder.opensOut;
         habits = Map.copyOf(builder.habits);
+        offcuts = Map.copyOf(builder.offcuts);
         List<Arrangement> arranged = pieces.stream().map(Arrangement::of).toList();
         panels = arranged.stream().flatMap(a -> a.panels().stream()).toList();
         hinges = arranged.stream().flatMap(a -> a.hinges().stream()).toList();
@@ -77,6 +79,7 @@ public final class Structure {
         builder.slides.addAll(slides);
         builder.opensOut = opensOut;
         builder.habits.putAll(habits);
+        builder.offcuts.putAll(offcuts);
         Stage closed = closed();
         scores().stream()
                 .map(ScoreLine::id)
@@ -108,6 +111,7 @@ public final class Structure {
         private final List<Slide> slides = new ArrayList<>();
         private boolean opensOut = true;
         private final Map<String, Habit> habits = new HashMap<>();
+        private final Map<String, String> offcuts = new HashMap<>();
         private final List<Stage> stages = new ArrayList<>();
         private final Set<String> lying = new HashSet<>();
         private final Set<String> unfoldedWhenClosed = new HashSet<>();
@@ -119,6 +123,12 @@ public final class Structure {
 
         public Builder piece(Piece piece) {
             pieces.add(piece);
+            return this;
+        }
+
+        /** That piece is what falls off when another one is cut to its shape. */
+        public Builder offcut(String piece, String from) {
+            offcuts.put(piece, from);
             return this;
         }
 
@@ -285,6 +295,18 @@ public final class Structure {
         List<Panel> own =
                 panels.stream().filter(p -> p.piece().equals(piece.name())).toList();
         return !own.isEmpty() && own.stream().allMatch(p -> habit(p, Side.FACE).equals(Optional.of(Habit.WRITTEN)));
+    }
+
+    /** The piece that it is an offcut of. */
+    public Optional<Piece> offcutOf(Piece piece) {
+        return Optional.ofNullable(offcuts.get(piece.name())).map(this::piece);
+    }
+
+    /** What falls off a piece when it is cut to its shape, and is used. */
+    public List<Piece> offcuts(Piece piece) {
+        return pieces.stream()
+                .filter(p -> piece.name().equals(offcuts.get(p.name())))
+                .toList();
     }
 
     /** @return whether something is glued on that side of the panel, or it is glued down by it */

@@ -20,14 +20,17 @@ final class BoardSettings {
 
     private final Piece piece;
     private final Side side;
+    private final boolean round;
 
-    private BoardSettings(Piece piece, Side side) {
+    private BoardSettings(Piece piece, Side side, boolean round) {
         this.piece = piece;
         this.side = side;
+        this.round = round;
     }
 
-    static List<Work.Setting> of(ScoreCard card, Side side) {
-        BoardSettings board = new BoardSettings(card.piece(), side);
+    /** @param round whether the piece is turned round on the board as well */
+    static List<Work.Setting> of(ScoreCard card, Side side, boolean round) {
+        BoardSettings board = new BoardSettings(card.piece(), side, round);
         return board.settings(board.ofSide(card.lines()), board.ofSide(card.readings()));
     }
 
@@ -67,17 +70,22 @@ final class BoardSettings {
         return new Place(r.lie() == ScoreReading.Lie.UPRIGHT, at(r));
     }
 
-    /** Turned over like a page, what was at the right end is now at the left. */
+    /** Turned over like a page, what was at the right end is now at the left; turned round, what was at the top is at the bottom too. */
     private Length at(SquareReading reading) {
-        boolean fromOtherEnd = reading.lie() == ScoreReading.Lie.UPRIGHT && side == Side.BACK;
+        boolean fromOtherEnd = reading.lie() == ScoreReading.Lie.UPRIGHT ? isMirrored() : round;
         return fromOtherEnd ? reading.fromEnd() : reading.fromStart();
     }
 
+    private boolean isMirrored() {
+        return round != (side == Side.BACK);
+    }
+
     private Work.Span span(SquareReading r) {
-        Length width = piece.size().width();
-        boolean mirrored = r.lie() == ScoreReading.Lie.LEVEL && side == Side.BACK;
-        return mirrored
-                ? new Work.Span(width.minus(r.ends()), width.minus(r.begins()))
+        boolean level = r.lie() == ScoreReading.Lie.LEVEL;
+        Length whole = level ? piece.size().width() : piece.size().height();
+        boolean fromOtherEnd = level ? isMirrored() : round;
+        return fromOtherEnd
+                ? new Work.Span(whole.minus(r.ends()), whole.minus(r.begins()))
                 : new Work.Span(r.begins(), r.ends());
     }
 }

@@ -13,9 +13,11 @@ import vantbreeze.make.ObliqueReading;
 import vantbreeze.make.ScoreCard;
 import vantbreeze.make.ScoreReading;
 import vantbreeze.make.ScoreSetting;
+import vantbreeze.make.ShapeReading;
 import vantbreeze.make.SquareReading;
 import vantbreeze.make.TemplateReading;
 import vantbreeze.measure.Length;
+import vantbreeze.measure.ToolGrid;
 import vantbreeze.part.CutList;
 import vantbreeze.part.Part;
 import vantbreeze.structure.Panel;
@@ -26,7 +28,7 @@ import vantbreeze.structure.Slit;
 import vantbreeze.structure.Structure;
 
 /** What is done to one flat piece before it is folded. */
-record PieceTasks(Drafts drafts, Structure structure, List<Part> parts, String sheet) {
+record PieceTasks(Drafts drafts, Structure structure, List<Part> parts, String sheet, ToolGrid board) {
 
     /** The id of the part that a panel is of. */
     static String partOf(Panel panel) {
@@ -42,6 +44,9 @@ record PieceTasks(Drafts drafts, Structure structure, List<Part> parts, String s
         String part = id(piece, ofCard);
         List<Part> own = parts.stream().filter(p -> p.id().equals(part)).toList();
         List<String> touched = List.of(part);
+        if (ofCard && structure.offcutOf(piece).isPresent()) {
+            return;
+        }
         String cut = "cut/" + part;
         drafts.add(
                         cut,
@@ -59,6 +64,7 @@ record PieceTasks(Drafts drafts, Structure structure, List<Part> parts, String s
         for (Side side : Side.values()) {
             score(piece, side, card, custom, part, ofCard, shaped);
         }
+        trim(piece, ofCard, custom, part, shaped);
         slit(piece, ofCard ? Custom.SLIT : custom, part, ofCard, shaped);
         int opening = 0;
         for (List<Point> around : piece.holes()) {
@@ -71,6 +77,28 @@ record PieceTasks(Drafts drafts, Structure structure, List<Part> parts, String s
                     .with(Hazard.BLADES)
                     .after(Stream.of(cut));
         }
+    }
+
+    /** Out of the box that was cut and scored first: a cut may run to the end of a score, or through both halves of a folded piece. */
+    private void trim(Piece piece, boolean ofCard, Custom custom, String part, List<String> shaped) {
+        ShapeReading.of(piece).ifPresent(shape -> {
+            String id = "trim/" + part;
+            drafts.add(
+                            id,
+                            custom,
+                            new Work.Trim(piece, shape, ofCard ? structure.offcuts(piece) : List.of()),
+                            Stream.concat(
+                                            Stream.of(part),
+                                            ofCard
+                                                    ? structure.offcuts(piece).stream()
+                                                            .map(p -> id(p, true))
+                                                    : Stream.empty())
+                                    .toList(),
+                            ofCard)
+                    .with(Hazard.BLADES)
+                    .after(List.copyOf(shaped).stream());
+            shaped.add(id);
+        });
     }
 
     private String source(Piece piece) {
@@ -89,8 +117,10 @@ record PieceTasks(Drafts drafts, Structure structure, List<Part> parts, String s
         String tail = part + "/" + side.word();
         Optional<ScoreCard.BothEnds> both =
                 card.sameFromBothEnds().stream().filter(b -> b.side() == side).findFirst();
-        List<Work.Setting> settings =
-                piece.scoredAcross() ? side == Side.FACE ? across(card) : List.of() : BoardSettings.of(card, side);
+        boolean round = !piece.scoredAcross() && both.isEmpty() && isBetterRound(card, side);
+        List<Work.Setting> settings = piece.scoredAcross()
+                ? side == Side.FACE ? across(card) : List.of()
+                : BoardSettings.of(card, side, round);
         List<String> needed = List.copyOf(shaped);
         if (!settings.isEmpty()) {
             Optional<ScoreCard.BothEnds> ends =
@@ -99,7 +129,7 @@ record PieceTasks(Drafts drafts, Structure structure, List<Part> parts, String s
             drafts.add(
                             id,
                             custom,
-                            new Work.Score(piece, side, piece.scoredAcross(), settings, ends),
+                            new Work.Score(piece, side, round, piece.scoredAcross(), settings, ends),
                             touched,
                             mechanism)
                     .after(needed.stream());
@@ -116,6 +146,15 @@ record PieceTasks(Drafts drafts, Structure structure, List<Part> parts, String s
                     .after(needed.stream());
             shaped.add(id);
         }
+    }
+
+    /** Whether more scores lie on the board's grooves when they are read from the piece's other ends. */
+    private boolean isBetterRound(ScoreCard card, Side side) {
+        return offBoard(BoardSettings.of(card, side, true)) < offBoard(BoardSettings.of(card, side, false));
+    }
+
+    private long offBoard(List<Work.Setting> settings) {
+        return settings.stream().filter(s -> !board.isOn(s.at())).count();
     }
 
     /** In one go, whichever side is up: what stays flat is let be. */

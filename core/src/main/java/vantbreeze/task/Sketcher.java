@@ -16,6 +16,7 @@ import vantbreeze.layer.Mat;
 import vantbreeze.make.ObliqueReading;
 import vantbreeze.make.RulerMark;
 import vantbreeze.make.ScoreSetting;
+import vantbreeze.make.ShapeReading;
 import vantbreeze.make.SquareReading;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Ruler;
@@ -82,6 +83,8 @@ public final class Sketcher {
             crease(crease);
         } else if (work instanceof Work.Prick prick) {
             scores(prick.piece(), prick.side(), prick.scores());
+        } else if (work instanceof Work.Trim trim) {
+            trim(trim);
         } else if (work instanceof Work.Slit slit) {
             piece(slit.piece(), Side.FACE, false);
             slits(Sketch.Line.SLIT, slit.piece());
@@ -165,10 +168,6 @@ public final class Sketcher {
         return polygon.getFactory().createPolygon(polygon.getExteriorRing());
     }
 
-    private static LineSegment segment(ScoreLine score) {
-        return new LineSegment(score.from().coordinate(), score.to().coordinate());
-    }
-
     /** One of each kind, side by side. */
     private void cut(Work.Cut cut) {
         double longest = cut.what().stream()
@@ -203,6 +202,31 @@ public final class Sketcher {
         }
     }
 
+    /** Folded first, only the half that stays is seen. */
+    private void trim(Work.Trim trim) {
+        Piece piece = trim.piece();
+        Envelope box = piece.polygon().getEnvelopeInternal();
+        trim.shape().folded().ifPresent(score -> {
+            if (score.isLevel()) {
+                box.init(
+                        box.getMinX(),
+                        box.getMaxX(),
+                        box.getMinY(),
+                        score.from().y().count());
+            } else {
+                box.init(box.getMinX(), score.from().x().count(), box.getMinY(), box.getMaxY());
+            }
+        });
+        lieDown(piece, Side.FACE);
+        area(Sketch.Surface.FACE, (Polygon) piece.polygon().getFactory().toGeometry(box), "");
+        if (trim.shape().folded().isEmpty()) {
+            lines(piece, Set.of(), false);
+        }
+        for (ShapeReading.MarkedCut cut : trim.shape().cuts()) {
+            stroke(Sketch.Line.SLIT, new LineSegment(at(cut.from(), box), at(cut.to(), box)), "");
+        }
+    }
+
     private void slitMarks(Piece piece, Work.MarkedLine line) {
         double at = line.at().count();
         for (Length along : line.along()) {
@@ -218,23 +242,27 @@ public final class Sketcher {
 
     /** Where a mark lies on the piece as it lies on the table; what is drawn there is not turned over again. */
     private Coordinate at(RulerMark mark, Piece piece) {
-        double width = piece.size().width().count();
-        double height = piece.size().height().count();
+        return at(mark, piece.polygon().getEnvelopeInternal());
+    }
+
+    private Coordinate at(RulerMark mark, Envelope box) {
+        double width = Math.rint(box.getWidth());
+        double height = Math.rint(box.getHeight());
         if (mark instanceof RulerMark.OnEdge edge) {
             double from = edge.fromCorner().count();
             double x = edge.onSide() ? 0 : from;
             double y = edge.onSide() ? from : 0;
             return unturned(new Coordinate(edge.atRight() ? width - x : x, edge.atTop() ? height - y : y));
         }
-        RulerMark.EndOf end = (RulerMark.EndOf) mark;
-        LineSegment line = piece.scores().stream()
-                .filter(s -> s.id().equals(end.score()))
-                .map(Sketcher::segment)
-                .map(s -> lie.apply(s))
-                .findFirst()
-                .orElseThrow();
-        boolean firstIsFar = end.upright() ? line.p0.y > line.p1.y : line.p0.x > line.p1.x;
-        return unturned(end.far() == firstIsFar ? line.p0 : line.p1);
+        if (mark instanceof RulerMark.Middle middle) {
+            double from = middle.fromCorner().count();
+            double far = middle.far() ? (middle.onSide() ? width : height) : 0;
+            return unturned(middle.onSide() ? new Coordinate(far, from) : new Coordinate(from, far));
+        }
+        RulerMark.OnScore place = (RulerMark.OnScore) mark;
+        double at = place.at().count();
+        double along = place.along().count();
+        return unturned(place.upright() ? new Coordinate(at, along) : new Coordinate(along, at));
     }
 
     private Coordinate unturned(Coordinate lying) {
@@ -246,6 +274,10 @@ public final class Sketcher {
         Set<String> now = new HashSet<>();
         score.settings().forEach(s -> now.addAll(s.scores()));
         lieDown(piece, score.side());
+        if (score.round()) {
+            Envelope box = piece.polygon().getEnvelopeInternal();
+            lie = new FlatMotion(-1, 0, box.getMinX() + box.getMaxX(), 0, -1, box.getMinY() + box.getMaxY()).after(lie);
+        }
         area(score.side() == Side.FACE ? Sketch.Surface.FACE : Sketch.Surface.BACK, piece.polygon(), "");
         lines(piece, now, false);
         lie = FlatMotion.IDENTITY;

@@ -23,9 +23,11 @@ import vantbreeze.make.GluedPlace;
 import vantbreeze.make.Joint;
 import vantbreeze.make.ScoreCard;
 import vantbreeze.make.ScoreSetting;
+import vantbreeze.make.ShapeReading;
 import vantbreeze.material.Adhesive;
 import vantbreeze.material.Stuff;
 import vantbreeze.measure.Length;
+import vantbreeze.measure.ToolGrid;
 import vantbreeze.part.CutList;
 import vantbreeze.part.Part;
 import vantbreeze.post.ClosureKit;
@@ -55,6 +57,7 @@ public final class Tasks {
     private final ClosureKit closure;
     private final List<Part> parts;
     private final String sheet;
+    private final ToolGrid board;
     private final Drafts drafts = new Drafts();
 
     private Tasks(
@@ -64,7 +67,8 @@ public final class Tasks {
             Ornaments ornaments,
             ClosureKit closure,
             List<Part> parts,
-            String sheet) {
+            String sheet,
+            ToolGrid board) {
         this.structure = structure;
         this.faces = faces;
         this.dressing = dressing;
@@ -72,12 +76,14 @@ public final class Tasks {
         this.closure = closure;
         this.parts = parts;
         this.sheet = sheet;
+        this.board = board;
     }
 
     /**
      * In an order that can be worked through.
      *
      * @param sheet what the base is cut from, in words
+     * @param board the grooves of the scoring board
      * @param own what the maker adds; what it is done to may be gone, then it is left out ({@link #lost})
      */
     public static List<Task> of(
@@ -88,8 +94,9 @@ public final class Tasks {
             ClosureKit closure,
             List<Part> parts,
             String sheet,
+            ToolGrid board,
             List<OwnStep> own) {
-        Tasks tasks = new Tasks(structure, faces, dressing, ornaments, closure, parts, sheet);
+        Tasks tasks = new Tasks(structure, faces, dressing, ornaments, closure, parts, sheet, board);
         tasks.derive();
         OwnTasks more = new OwnTasks(tasks.drafts, structure, faces, ornaments, parts);
         own.forEach(more::dress);
@@ -97,7 +104,7 @@ public final class Tasks {
     }
 
     private void derive() {
-        PieceTasks pieces = new PieceTasks(drafts, structure, parts, sheet);
+        PieceTasks pieces = new PieceTasks(drafts, structure, parts, sheet, board);
         structure.pieces().forEach(piece -> pieces.shape(piece, Custom.SHAPE, true));
         fold();
         cutMats();
@@ -123,6 +130,7 @@ public final class Tasks {
         for (Piece piece : structure.pieces()) {
             List<ScoreSetting> settings = ScoreCard.of(piece, structure::isFolded).settings().stream()
                     .filter(s -> s.stretches().stream().anyMatch(t -> t.fold().isPresent()))
+                    .filter(s -> !isFoldedBefore(piece, s))
                     .toList();
             if (!settings.isEmpty()) {
                 String part = PieceTasks.id(piece, true);
@@ -130,6 +138,14 @@ public final class Tasks {
                         .after(drafts.workedOn(part));
             }
         }
+    }
+
+    /** What is cut to shape through both layers is folded by then. */
+    private static boolean isFoldedBefore(Piece piece, ScoreSetting setting) {
+        return ShapeReading.of(piece)
+                .flatMap(ShapeReading::folded)
+                .filter(score -> setting.at().score().equals(score))
+                .isPresent();
     }
 
     private void cutMats() {
@@ -208,9 +224,9 @@ public final class Tasks {
                             List.of(part),
                             false)
                     .with(Hazard.BLADES);
-            GluedPlace place = new GluedPlace(
-                    placed.onPiece().getEnvelopeInternal(),
-                    placed.face().panel().outline().getEnvelopeInternal(),
+            GluedPlace place = GluedPlace.of(
+                    placed.onPiece(),
+                    placed.face().panel().outline(),
                     placed.face().side());
             drafts.add("lay/" + part, custom, new Work.LayTopper(placed, place, Joint.of(placed)), List.of(part), false)
                     .with(Hazard.GLUE, Hazard.SMALL_PARTS)
@@ -256,10 +272,7 @@ public final class Tasks {
     private void join(Bond bond, Custom custom) {
         Panel laid = structure.panel(bond.panel());
         Panel onto = structure.panel(bond.onto());
-        GluedPlace place = new GluedPlace(
-                bond.placement().apply(laid.outline()).getEnvelopeInternal(),
-                onto.outline().getEnvelopeInternal(),
-                bond.ontoSide());
+        GluedPlace place = GluedPlace.of(bond.placement().apply(laid.outline()), onto.outline(), bond.ontoSide());
         Joint joint = Joint.of(bond, structure);
         Length longest = laid.box().longSide();
         Optional<Length> tape = joint.adhesive().equals(Adhesive.TAPE)

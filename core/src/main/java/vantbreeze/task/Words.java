@@ -14,6 +14,7 @@ import vantbreeze.layer.Ornament;
 import vantbreeze.make.Grouped;
 import vantbreeze.make.Joint;
 import vantbreeze.make.ScoreSetting;
+import vantbreeze.make.ShapeReading;
 import vantbreeze.make.SlitReading;
 import vantbreeze.make.SquareReading;
 import vantbreeze.measure.Length;
@@ -66,6 +67,8 @@ public final class Words {
             return "Score the " + crease.piece().name();
         } else if (work instanceof Work.Prick prick) {
             return "Score the " + prick.piece().name();
+        } else if (work instanceof Work.Trim trim) {
+            return "Cut the %s to shape".formatted(trim.piece().name());
         } else if (work instanceof Work.Slit slit) {
             return "Slit the " + slit.piece().name();
         } else if (work instanceof Work.Open open) {
@@ -115,6 +118,8 @@ public final class Words {
                     .anyMatch(s -> prick.scores().contains(s.id()) && !s.path().isStraight());
             return "%s, lay the template on, prick the ends%s of %s through with a needle, and crease from prick to prick along a ruler with a bone folder on a soft mat."
                     .formatted(sideUp(prick.side()), bend ? " and bends" : "", Grouped.joined(prick.scores()));
+        } else if (work instanceof Work.Trim trim) {
+            return trim(trim);
         } else if (work instanceof Work.Slit slit) {
             boolean byTrimmer = slit.tools().contains(Tool.TRIMMER);
             return "Face side up. %s.%s"
@@ -153,6 +158,28 @@ public final class Words {
         return side == Side.FACE ? "Face side up" : "Turned over like a page, back up";
     }
 
+    /** As it lies on the board. */
+    private static String lying(Work.Score score) {
+        return score.side() == Side.FACE
+                ? (score.round() ? "Face side up, turned round" : "Face side up")
+                : score.round() ? "Turned over top to bottom, back up" : "Turned over like a page, back up";
+    }
+
+    private String trim(Work.Trim trim) {
+        String first = trim.shape()
+                .foldedFirst()
+                .map(f -> f + ". Cut through both layers ")
+                .orElse("Face side up, cut ");
+        String kept = trim.offcuts().isEmpty()
+                ? ""
+                : " Keep the %d offcuts: they become the %s."
+                        .formatted(
+                                trim.offcuts().size(),
+                                Grouped.joined(
+                                        trim.offcuts().stream().map(Piece::name).toList()));
+        return "%s%s, along a ruler.%s".formatted(first, trim.shape().text(ruler), kept);
+    }
+
     private String cut(Work.Cut cut) {
         Part first = cut.what().get(0).first();
         return first.kind() == Part.Kind.MAT ? mats(cut) : piece(first, cut.from());
@@ -160,6 +187,10 @@ public final class Words {
 
     private String piece(Part part, String from) {
         String name = part.name();
+        if (ShapeReading.of(part.piece()).isPresent()) {
+            return "Cut a rectangle of %s for the %s from %s. It is cut to shape once it is scored."
+                    .formatted(ruler.text(part.size()), name, from);
+        }
         return switch (part.form()) {
             case RECTANGLE ->
                 "Cut the %s to %s from %s. Check twice, cut once.".formatted(name, ruler.text(part.size()), from);
@@ -176,11 +207,19 @@ public final class Words {
         List<String> splits = new ArrayList<>();
         for (CutList.Alike alike : cut.what()) {
             Part first = alike.first();
-            cuts.add("%d of %s%s"
-                    .formatted(alike.count(), ruler.text(first.size()), first.isRectangle() ? "" : " by the template"));
+            cuts.add("%d of %s%s".formatted(alike.count(), ruler.text(first.size()), how(alike)));
             first.division().ifPresent(d -> splits.add(split(alike, d)));
         }
-        return "Cut the mats as listed: %s.%s".formatted(Grouped.joined(cuts), String.join("", splits));
+        return "Cut the mats as listed: %s.%s".formatted(String.join("; ", cuts), String.join("", splits));
+    }
+
+    private String how(CutList.Alike alike) {
+        Part mat = alike.first();
+        return mat.isRectangle()
+                ? ""
+                : ShapeReading.of(mat.piece())
+                        .map(shape -> ", %scut %s".formatted(alike.count() == 1 ? "" : "each ", shape.text(ruler)))
+                        .orElse(" by the template");
     }
 
     private String split(CutList.Alike alike, Division division) {
@@ -228,7 +267,7 @@ public final class Words {
                                         .toList()));
         return score.across()
                 ? "Face side up, right across from edge to edge, %s. What stays flat is let be.".formatted(how)
-                : "%s, %s.".formatted(sideUp(score.side()), how);
+                : "%s, %s.".formatted(lying(score), how);
     }
 
     private String setting(Work.Setting setting) {

@@ -15,6 +15,7 @@ import vantbreeze.make.ObliqueReading;
 import vantbreeze.make.RulerMark;
 import vantbreeze.make.ScoreCard;
 import vantbreeze.make.ScoreSetting;
+import vantbreeze.make.ShapeReading;
 import vantbreeze.measure.Length;
 import vantbreeze.part.CutList;
 import vantbreeze.part.Part;
@@ -120,10 +121,17 @@ public sealed interface Work {
     /**
      * Scores set on a board.
      *
+     * @param round whether it is turned round as well: read from its other ends the scores lie on the board's grooves
      * @param across whether all are scored from edge to edge, whatever of them folds
      * @param bothEnds the same numbers read from either end, where it is so
      */
-    record Score(Piece piece, Side side, boolean across, List<Setting> settings, Optional<ScoreCard.BothEnds> bothEnds)
+    record Score(
+            Piece piece,
+            Side side,
+            boolean round,
+            boolean across,
+            List<Setting> settings,
+            Optional<ScoreCard.BothEnds> bothEnds)
             implements Work {
         @Override
         public Optional<Side> up() {
@@ -166,6 +174,23 @@ public sealed interface Work {
         @Override
         public List<Tool> tools() {
             return List.of(Tool.TEMPLATE, Tool.NEEDLE, Tool.RULER, Tool.BONE_FOLDER, Tool.SOFT_MAT);
+        }
+    }
+
+    /**
+     * Straight cuts from mark to mark that take a piece out of its box.
+     *
+     * @param offcuts what falls off and is used
+     */
+    record Trim(Piece piece, ShapeReading shape, List<Piece> offcuts) implements Work {
+        @Override
+        public Optional<Side> up() {
+            return Optional.of(Side.FACE);
+        }
+
+        @Override
+        public List<Tool> tools() {
+            return List.of(Tool.PENCIL, Tool.RULER, Tool.KNIFE, Tool.CUTTING_MAT);
         }
     }
 

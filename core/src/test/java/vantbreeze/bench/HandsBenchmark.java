@@ -51,6 +51,7 @@ public class HandsBenchmark {
                 plan.closure(),
                 plan.parts(),
                 "a sheet",
+                plan.brief().tools().board(),
                 plan.brief().ownSteps());
     }
 

@@ -93,6 +93,22 @@ public final class Briefs {
         return b.withMatting(new Matting(m.layers(), m.steps(), m.grid(), m.meeting(), m.byFace(), papers));
     }
 
+    /** As a maker with metric tools plans it. */
+    public static Brief metric(Brief b) {
+        return new Brief(
+                b.fold(),
+                b.basis(),
+                b.parameters(),
+                Sheet.named("a4"),
+                b.base(),
+                Tools.of(ToolGrid.MILLIMETRE, ToolGrid.MILLIMETRE, Length.millimetres(300L)),
+                matting(1, Length.millimetres(3L), ToolGrid.MILLIMETRE, Matting.Meeting.RUN_ON, Map.of()),
+                b.ornaments(),
+                b.closure(),
+                b.envelope(),
+                UnitSystem.METRIC);
+    }
+
     public static Brief board(Brief b, ToolGrid board) {
         Tools tools = Tools.of(b.tools().ruler(), board, b.tools().trimmer());
         return new Brief(

@@ -348,7 +348,10 @@ class CatalogueTest {
         Stage closed = structure.stage(Stage.CLOSED);
         FlatStage flat = FlatFolder.fold(structure, closed);
         for (Piece piece : structure.pieces()) {
-            if (piece.slits().isEmpty() && piece.scores().stream().allMatch(s -> s.isUpright())) {
+            /* An offcut may lie turned by any angle. */
+            if (structure.offcutOf(piece).isEmpty()
+                    && piece.slits().isEmpty()
+                    && piece.scores().stream().allMatch(s -> s.isUpright())) {
                 List<Panel> panels = structure.panels().stream()
                         .filter(p -> p.piece().equals(piece.name()))
                         .toList();

@@ -16,7 +16,9 @@ import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.LineSegment;
+import org.locationtech.jts.geom.Polygon;
 import vantbreeze.catalogue.FoldCatalogue;
 import vantbreeze.catalogue.FoldDesign;
 import vantbreeze.catalogue.Parameter;
@@ -27,7 +29,6 @@ import vantbreeze.structure.Bond;
 import vantbreeze.structure.Fold;
 import vantbreeze.structure.Piece;
 import vantbreeze.structure.Point;
-import vantbreeze.structure.ScoreLine;
 import vantbreeze.structure.Side;
 import vantbreeze.structure.Structure;
 import vantbreeze.task.Step;
@@ -145,9 +146,13 @@ class FollowedStepsTest {
         double width = piece.size().width().millimetres();
         double height = piece.size().height().millimetres();
         Side side = text.startsWith("Face side up") ? Side.FACE : Side.BACK;
+        boolean round = text.startsWith("Face side up, turned round") || text.startsWith("Turned over top to bottom");
         BiFunction<Boolean, Double, Stretch> through =
                 (upright, at) -> new Stretch(side, upright, at, 0, upright ? height : width);
         List<Stretch> lying = new ArrayList<>();
+        if (!text.contains("score at")) {
+            return lying;
+        }
         Matcher both = Pattern.compile(
                         "score at (.*), turn it round and score at \\1 again(?:, then in the middle at (.*))?\\.")
                 .matcher(text);
@@ -175,9 +180,11 @@ class FollowedStepsTest {
                 }
             }
         }
+        List<Stretch> upright =
+                round ? lying.stream().map(s -> s.turnedRound(width, height)).toList() : lying;
         return side == Side.FACE
-                ? lying
-                : lying.stream().map(s -> s.turnedOver(width)).toList();
+                ? upright
+                : upright.stream().map(s -> s.turnedOver(width)).toList();
     }
 
     /** The scores whose ends are pricked through the template, each said with the side up on which its ridge is. */
@@ -200,19 +207,27 @@ class FollowedStepsTest {
     }
 
     private static final String MARK =
-            "the (?:(?:tick (%1$s) from the )?(top|bottom) (left|right) corner(?: on the (left|right|top|bottom) edge)?|(top|foot|right end|left end) of (.*?) at (%1$s))"
+            ("the (?:(?:tick (%1$s) from the )?(top|bottom) (left|right) corner(?: on the (left|right|top|bottom) edge)?"
+                            + "|(top|foot|right end|left end) of the (%1$s) (level )?score"
+                            + "|(%1$s) (level )?score, (%1$s) from the (?:bottom|left end))")
                     .formatted(LENGTH);
-    private static final int GROUPS = 7;
+    private static final int GROUPS = 10;
 
     /** Where a mark of a ruler lies on the piece as it lies then, in mm. */
     private static Coordinate mark(Matcher m, int group, Piece piece, boolean turned) {
         double width = piece.size().width().millimetres();
         double height = piece.size().height().millimetres();
         if (m.group(group + 5) != null) {
-            Coordinate end = end(m.group(group + 4), m.group(group + 5), piece, turned ? width : 0);
-            double at = m.group(group + 4).endsWith("end") ? end.y : end.x;
-            assertThat(mm(m.group(group + 6))).isCloseTo(at, within(ROUNDED_MM));
-            return end;
+            return end(m.group(group + 4), mm(m.group(group + 5)), piece, turned);
+        }
+        if (m.group(group + 7) != null) {
+            double at = mm(m.group(group + 7));
+            double along = mm(m.group(group + 9));
+            Coordinate place = m.group(group + 8) == null ? new Coordinate(at, along) : new Coordinate(along, at);
+            assertThat(seen(piece, turned))
+                    .as("a score that ends at %s", place)
+                    .anyMatch(l -> l.p0.distance(place) <= ROUNDED_MM || l.p1.distance(place) <= ROUNDED_MM);
+            return place;
         }
         double from = m.group(group) == null ? 0 : mm(m.group(group));
         boolean top = m.group(group + 1).equals("top");
@@ -223,17 +238,33 @@ class FollowedStepsTest {
         return new Coordinate(right ? width - x : x, top ? height - y : y);
     }
 
-    private static Coordinate end(String which, String score, Piece piece, double over) {
-        ScoreLine line = piece.scores().stream()
-                .filter(s -> s.id().equals(score))
-                .findFirst()
-                .orElseThrow();
-        List<Coordinate> ends = Stream.of(line.from(), line.to())
-                .map(p -> new Coordinate(
-                        over > 0 ? over - p.x().millimetres() : p.x().millimetres(), p.y().millimetres()))
-                .sorted(java.util.Comparator.comparingDouble(c -> which.endsWith("end") ? c.x : c.y))
+    /** With only the words a hand finds the one score on that line; were there two, it could take the other's end. */
+    private static Coordinate end(String which, double at, Piece piece, boolean turned) {
+        boolean level = which.endsWith("end");
+        List<LineSegment> there = seen(piece, turned).stream()
+                .filter(l -> Math.abs(level ? l.p1.y - l.p0.y : l.p1.x - l.p0.x) <= ROUNDED_MM)
+                .filter(l -> Math.abs((level ? l.p0.y : l.p0.x) - at) <= ROUNDED_MM)
                 .toList();
-        return ends.get(which.equals("top") || which.equals("right end") ? 1 : 0);
+        assertThat(there).as("%s of the score at %.2f mm", which, at).hasSize(1);
+        LineSegment line = there.get(0);
+        boolean firstIsFar = level ? line.p0.x > line.p1.x : line.p0.y > line.p1.y;
+        boolean far = which.equals("top") || which.equals("right end");
+        return far == firstIsFar ? line.p0 : line.p1;
+    }
+
+    /** On the face only what is scored there by then; from behind every score. As the piece lies. */
+    private static List<LineSegment> seen(Piece piece, boolean turned) {
+        double width = piece.size().width().millimetres();
+        return piece.scores().stream()
+                .filter(s -> turned || s.fold() == Fold.MOUNTAIN)
+                .map(s -> new LineSegment(
+                        turned
+                                ? width - s.from().x().millimetres()
+                                : s.from().x().millimetres(),
+                        s.from().y().millimetres(),
+                        turned ? width - s.to().x().millimetres() : s.to().x().millimetres(),
+                        s.to().y().millimetres()))
+                .toList();
     }
 
     /** What has no fence is creased along a ruler: the marks and spans of the words lead to the scores' own ends. */
@@ -407,10 +438,27 @@ class FollowedStepsTest {
                         .isGreaterThan(lying.getLength() / 2);
                 continue;
             }
+            Matcher slid = Pattern.compile("slid (%s) under its slant".formatted(LENGTH))
+                    .matcher(glued.get(i));
+            if (slid.find()) {
+                assertUnderSlant(structure, bond, mm(slid.group(1)));
+                continue;
+            }
             assertPlace(glued.get(i), "left", left, "right", right);
             assertPlace(
                     glued.get(i), "lower", laid.getMinY() - onto.getMinY(), "upper", onto.getMaxY() - laid.getMaxY());
         }
+    }
+
+    /** What lies under the other panel is a strip so wide along its slant: nothing of it is deeper in. */
+    private static void assertUnderSlant(Structure structure, Bond bond, double mm) {
+        Polygon onto = structure.panel(bond.onto()).outline();
+        Geometry under =
+                bond.placement().apply(structure.panel(bond.panel()).outline()).intersection(onto);
+        double rounded = ROUNDED_MM * Length.COUNTS_PER_MILLIMETRE;
+        double by = mm * Length.COUNTS_PER_MILLIMETRE;
+        assertThat(onto.buffer(-by - rounded).intersects(under)).isFalse();
+        assertThat(onto.buffer(-by + rounded).intersects(under)).isTrue();
     }
 
     private static void assertPlace(String text, String one, double counts, String other, double otherCounts) {

@@ -158,7 +158,7 @@ class PeakedHouseTest {
         assertThat(plan.steps())
                 .filteredOn(s -> s.title().equals("Glue the right fin"))
                 .singleElement()
-                .satisfies(s -> assertThat(s.text()).contains("up to 4 in above its lowest point"));
+                .satisfies(s -> assertThat(s.text()).contains("up to 4 in from its lowest point"));
         Panel tuck = plan.structure().panel("right tuck");
         assertThat(plan.structure().bonds()).noneMatch(b -> b.panel().equals(tuck.name()));
     }

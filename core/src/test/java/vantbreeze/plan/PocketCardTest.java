@@ -30,8 +30,7 @@ class PocketCardTest {
         assertThat(plan.scoreCards().get(0).readings())
                 .extracting(r -> r.score().from().x())
                 .containsExactly(in("4"), in("8"));
-        assertThat(plan.structure().piece("pocket piece").size())
-                .isEqualTo(new Size(in("12").minus(in("1/32")), in("5 1/4")));
+        assertThat(plan.structure().piece("pocket piece").size()).isEqualTo(new Size(in("12"), in("5 1/4")));
         assertThat(plan.structure().piece("pocket piece").corners())
                 .anySatisfy(c -> assertThat(c.x()).isEqualTo(in("8")))
                 .anySatisfy(c -> assertThat(c.y()).isEqualTo(in("2")));
@@ -109,6 +108,60 @@ class PocketCardTest {
                         .contains("at its right edge")
                         .contains("the rest stays free")
                         .contains("double-sided tape"));
+    }
+
+    /** Common practice, no published source: the mark stands 2 in up on the right edge, the cut runs to the top of the 8 in score. */
+    @Test
+    void theSlantIsToldByItsMarks() {
+        Plan plan = Planner.plan(brief());
+        assertThat(plan.steps())
+                .filteredOn(s -> s.title().equals("Cut the pocket piece to shape"))
+                .singleElement()
+                .satisfies(
+                        s -> assertThat(s.text())
+                                .contains(
+                                        "from the tick 2 in from the bottom right corner on the right edge to the top of the 8 in score"));
+        assertThat(plan.steps()).noneMatch(s -> s.text().contains("template"));
+        Plan metric = Planner.plan(Briefs.metric(
+                Briefs.of("pocket-card", new Basis.ClosedSize(Length.millimetres(105L), Length.millimetres(140L)))));
+        assertThat(metric.scoreCards().get(0).readings())
+                .allSatisfy(
+                        r -> assertThat(r.score().from().x().millimetres() % 1).isZero());
+        assertThat(metric.steps())
+                .noneMatch(s -> s.text().contains("about") && s.title().startsWith("Score"));
+    }
+
+    /** A shaved strip has one round end: it is turned so that its scores are told from there, and the words lead to the same lines. */
+    @Test
+    void aShavedStripIsReadFromItsRoundEnd() {
+        Plan plan = Planner.plan(brief().with("shave", in("1/32")));
+        assertThat(plan.steps())
+                .filteredOn(s -> s.title().equals("Score the pocket piece"))
+                .singleElement()
+                .satisfies(
+                        s -> assertThat(s.text())
+                                .isEqualTo(
+                                        "Turned over top to bottom, back up, score at 4 in from the left end and 8 in from the left end."));
+    }
+
+    /** However low the mouth's end is, the side seam is at the side; a stop has two ends. */
+    @Test
+    void everySeamIsSaidAtItsOwnEdge() {
+        Brief high = brief().with("seam", in("1/2")).with("bottomSeam", in("1 15/16"));
+        assertThat(gluing(high))
+                .containsPattern("the 1\\s15⁄16\\sin at its lower edge and the ½\\sin at its right edge");
+        Brief stopped = brief().with("bottomSeam", in("1")).with("stop", "with");
+        assertThat(gluing(stopped))
+                .containsPattern(
+                        "the part from [^;]* from its left edge and from 1\\sin to ≈2\\s1⁄16\\sin above its lower edge");
+    }
+
+    private static String gluing(Brief brief) {
+        return Planner.plan(brief).steps().stream()
+                .filter(s -> s.title().equals("Glue the pocket"))
+                .map(s -> s.text().replaceAll("[\\u2009\\u202f\\u00a0]", " "))
+                .findFirst()
+                .orElseThrow();
     }
 
     /** The cover, then what lies under it: the pocket and a triangle of the inside. */

@@ -2,6 +2,7 @@ package vantbreeze.server.export;
 
 import java.util.List;
 import org.apache.pdfbox.pdmodel.PDDocument;
+import vantbreeze.make.ShapeReading;
 import vantbreeze.measure.Size;
 import vantbreeze.part.CutList;
 import vantbreeze.part.Part;
@@ -29,11 +30,14 @@ final class TemplatePdf {
 
     private TemplatePdf() {}
 
-    /** All parts of a card that are not cut as plain rectangles on the trimmer, and whatever has scores; those alike once. */
+    /** All parts of a card that are not cut straight on the trimmer, and whatever has scores; those alike once, offcuts never. */
     static byte[] of(String name, Plan plan, Paper paper) {
         List<Piece> pieces = CutList.of(plan.parts()).stream()
                 .map(CutList.Alike::first)
-                .filter(p -> p.kind() == Part.Kind.PIECE || p.kind() == Part.Kind.CLOSURE || !p.isRectangle())
+                .filter(p -> p.offcutOf().isEmpty())
+                .filter(p -> p.kind() == Part.Kind.PIECE
+                        || p.kind() == Part.Kind.CLOSURE
+                        || !p.isRectangle() && ShapeReading.of(p.piece()).isEmpty())
                 .map(Part::piece)
                 .toList();
         return of(name, pieces, paper);

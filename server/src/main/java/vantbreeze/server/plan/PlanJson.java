@@ -5,6 +5,7 @@ import java.util.List;
 import vantbreeze.catalogue.Parameter;
 import vantbreeze.catalogue.TradeOff;
 import vantbreeze.layer.Mat;
+import vantbreeze.measure.Length;
 import vantbreeze.measure.Ruler;
 import vantbreeze.measure.UnitSystem;
 import vantbreeze.part.Part;
@@ -258,7 +259,7 @@ public record PlanJson(
                     fit.lacks(ruler),
                     new TightJson(
                             fit.isTighterAcross() != fit.turned(),
-                            fit.tightSection().at().millimetres()),
+                            fit.tightSection().at().map(Length::millimetres).orElse(null)),
                     fit.envelope().usualCard().map(c -> SizeJson.of(c, units)).orElse(null));
         }
     }
@@ -267,10 +268,11 @@ public record PlanJson(
      * A section of the closed card as it is held.
      *
      * @param level whether it runs from left to right
-     * @param atMm how far up a level one is, how far from the left an upright one
+     * @param atMm how far up a level one is, how far from the left an upright one; null where the whole card counts, not a section
      */
     @Schema(name = "Tight")
-    public record TightJson(boolean level, double atMm) {}
+    public record TightJson(
+            boolean level, @Schema(nullable = true) Double atMm) {}
 
     @Schema(name = "Snag")
     public record SnagJson(
