@@ -2,6 +2,7 @@ package vantbreeze.catalogue;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.LineSegment;
 import vantbreeze.measure.Length;
@@ -94,6 +95,10 @@ final class CornerFlip implements FoldDesign {
                 .name("back", new Point(width.plus(Length.millimetres(1)), Length.millimetres(1)))
                 .build();
         return Structure.of(base)
+                .dressed(
+                        "corner/face",
+                        new Structure.Dressed(
+                                List.of(Rectangles.between(Length.ZERO, height.minus(a), a, height)), Set.of()))
                 .bond(new Bond(
                         "corner on front",
                         "corner",

@@ -2,6 +2,8 @@ package vantbreeze.catalogue;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import org.locationtech.jts.geom.Polygon;
 import vantbreeze.measure.Length;
 import vantbreeze.structure.Bond;
 import vantbreeze.structure.Habit;
@@ -112,16 +114,26 @@ final class FloatingBook implements FoldDesign {
                 .build();
         Structure.Builder card = Structure.of(
                         base, book, strut("left", s, v.length(HIGH)), strut("right", s, v.length(HIGH)))
-                .bond(Bond.laid("right strut 1", "base", centre, up))
-                .bond(Bond.turned("right strut 4", Side.BACK, "right half", q.plus(s.times(4)), up))
                 .bond(Bond.laid("left strut 4", "base", centre.minus(s.times(4)), up))
-                .bond(Bond.turned("left strut 1", Side.BACK, "left half", q, up));
+                .bond(Bond.laid("right strut 1", "base", centre, up))
+                .bond(Bond.turned("left strut 1", Side.BACK, "left half", q, up))
+                .bond(Bond.turned("right strut 4", Side.BACK, "right half", q.plus(s.times(4)), up));
+        /* Between the struts' outer folds over their feet, and beside them. */
+        card.dressed(
+                "base/face",
+                new Structure.Dressed(
+                        List.of(
+                                column(Length.ZERO, centre.minus(s), v),
+                                column(centre.minus(s), centre.plus(s), v),
+                                column(centre.plus(s), v.width(), v)),
+                        Set.of("left strut 4 on base", "right strut 1 on base")));
         if (hasFilm(v)) {
             addFilm(card, v);
         }
         /* Between base and book the struts are looked into from in front and from either side. */
         card.habit(Habit.DRESSED, "right strut 2", "right strut 3/back", "left strut 3", "left strut 2/back");
-        return card.openWhenClosed("book score", "left score 1", "left score 3", "right score 1", "right score 3")
+        return card.creased("book score")
+                .openWhenClosed("book score", "left score 1", "left score 3", "right score 1", "right score 3")
                 .displayed(Map.of(
                         "left film score",
                         -180.0,
@@ -140,6 +152,10 @@ final class FloatingBook implements FoldDesign {
                         "right score 3",
                         45.0))
                 .anchoredAt("base");
+    }
+
+    private static Polygon column(Length left, Length right, Values v) {
+        return Rectangles.between(left, Length.ZERO, right, v.height());
     }
 
     /** From edge to edge before the book, its ends folded under and taped to the two halves. */

@@ -11,6 +11,7 @@ final class WFold implements FoldDesign {
 
     private static final String STRIP = "strip";
     private static final String LOW = "low";
+    private static final String INSET = "inset";
     private static final String HINGE = "hinge";
 
     @Override
@@ -45,14 +46,25 @@ final class WFold implements FoldDesign {
                         "How high the strip sits.",
                         v -> v.onGrid(Values.half(v.height().minus(v.length(STRIP))))),
                 Parameter.length(
+                        INSET,
+                        "ends inside",
+                        "How far the strip's ends lie inside the outer edges: level with the mats, and so far inside the peak lies when closed.",
+                        v -> v.onGrid(Length.min(
+                                Length.inches(1, 8), v.width().dividedBy(16).each())),
+                        v -> new Range(
+                                Length.ZERO,
+                                "level with the edges, where every missed score shows",
+                                v.width().dividedBy(8).each(),
+                                "an eighth of the card")),
+                Parameter.length(
                         HINGE,
-                        "hinge from the spine",
-                        "Where the strip lifts off the covers; half the card by custom.",
+                        "arm",
+                        "From a cover to the strip's peak; half the card by custom.",
                         v -> Values.half(v.width()),
                         v -> new Range(
-                                Parameter.SMALLEST_PANEL,
+                                v.length(INSET).plus(Parameter.SMALLEST_PANEL),
                                 "the least that folds",
-                                Values.half(v.width()),
+                                Values.half(v.width().plus(v.length(INSET))),
                                 "or the strip sticks out when closed: hinge and arm together may be as wide as the card")));
     }
 
@@ -75,8 +87,8 @@ final class WFold implements FoldDesign {
                 .panel("right tab", tab)
                 .build();
         return Structure.of(base, strip)
-                .bond(Bond.laid("left tab", "front", Length.ZERO, v.length(LOW)))
-                .bond(Bond.laid("right tab", "back", Length.ZERO, v.length(LOW)))
+                .bond(Bond.laid("left tab", "front", v.length(INSET), v.length(LOW)))
+                .bond(Bond.laid("right tab", "back", v.length(INSET).negated(), v.length(LOW)))
                 .displayed(0.5)
                 .anchoredAt("back");
     }

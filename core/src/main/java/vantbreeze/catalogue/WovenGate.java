@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.locationtech.jts.geom.Coordinate;
 import vantbreeze.measure.Length;
 import vantbreeze.structure.Bond;
 import vantbreeze.structure.FlatMotion;
@@ -18,24 +19,28 @@ import vantbreeze.structure.Side;
 import vantbreeze.structure.Structure;
 
 /**
- * A concertina of two framed halves with strips woven across behind it: glued behind the outer borders, free behind the middle
- * bar. Opening it pulls the strips taut, which stops it. Seen from above half of it is two panels of length q, leaning by phi,
- * and a strip of reach L from the anchor, e along the first panel, to the middle: taut when L² = e² + 4 q (q - e) cos² phi.
+ * Two halves cut alike, a solid cover of 2q and a frame of q with a window, joined at a mountain. Level strips run behind the bar in the
+ * middle, out through both windows onto the covers, where their tabs are glued at a distance d from the covers' folds. Closed, a strip's
+ * outer fold lies s2 + d from the cover's fold, its valley v = q - d + s1 - s2 from the middle mountain, inside both windows.
  */
 final class WovenGate implements FoldDesign {
 
+    private static final String COVERS = "covers";
+    private static final String SCORED = "scored in the middle: closes as a concertina";
+    private static final String PLAIN = "plain: opens like a book";
+    private static final String PANEL = "panel";
     private static final String BORDER = "border";
     private static final String ANCHOR = "anchor";
-    private static final String REACH = "reach";
-    private static final String RUN = "run";
-    private static final String TOP = "top";
+    private static final String INNER = "inner";
+    private static final String OUTER = "outer";
     private static final String STRIPS = "strips";
     private static final int STEPS = 12;
 
-    /** Flatter it does not stand: it is shown short of where the strips stop it, at that other lean. */
-    private static final double STANDS = Math.toRadians(8);
+    /** Of a strip, turned under and glued. Common practice, no published source. */
+    private static final Length STRIP_TAB = Length.inches(1, 4);
 
-    private static final double LEANING = Math.toRadians(25);
+    /** How its panels lean to the flat as it stands. */
+    private static final double LEAN = Math.toRadians(35);
 
     @Override
     public String id() {
@@ -49,7 +54,7 @@ final class WovenGate implements FoldDesign {
 
     @Override
     public String summary() {
-        return "Two framed halves in a zigzag, held by strips woven across that stop it where it stands.";
+        return "Two covers with framed halves between them in a zigzag, and strips woven behind the middle bar that spread as it opens.";
     }
 
     @Override
@@ -57,162 +62,234 @@ final class WovenGate implements FoldDesign {
         return List.of(
                 Parameter.width(),
                 Parameter.height(),
+                Parameter.choice(
+                        COVERS,
+                        "covers",
+                        "Scored, the strips' folds stick out beside the covers when it is closed; behind plain covers they are hidden.",
+                        SCORED,
+                        PLAIN),
+                Parameter.length(
+                                PANEL,
+                                "panel",
+                                "Width of each of the six panels; the strips' folds stick out beside them.",
+                                v -> v.onGrid(v.width().times(23).dividedBy(31).each()),
+                                v -> new Range(
+                                        v.width().times(3).dividedBy(5).each(),
+                                        "or the strips stick out far",
+                                        v.width().times(17).dividedBy(20).each(),
+                                        "or the strips hardly spread"))
+                        .onlyIf(WovenGate::isScored),
                 Parameter.length(
                         BORDER,
                         "border",
                         "How wide the frames are around their windows.",
                         v -> Length.min(
                                 v.grid().ceiling(Length.inches(1, 2)),
-                                v.shorter().dividedBy(4).each()),
+                                shorter(v).dividedBy(5).each()),
                         v -> new Range(
                                 Length.min(
                                         Length.inches(1, 4),
-                                        v.shorter().dividedBy(16).each()),
+                                        shorter(v).dividedBy(8).each()),
                                 "or the frames tear",
-                                v.shorter().dividedBy(4).each(),
+                                shorter(v).dividedBy(4).each(),
                                 "or no window is left")),
+                Parameter.length(
+                        INNER,
+                        "inner run",
+                        "Of a strip, from its middle to the next fold; a panel by custom.",
+                        WovenGate::panel,
+                        v -> new Range(
+                                panel(v).times(4).dividedBy(5).each(),
+                                "or the strips stop it before it stands",
+                                panel(v).times(6).dividedBy(5).each(),
+                                "or the strips hang far out")),
+                Parameter.length(
+                        OUTER,
+                        "outer run",
+                        "Of a strip, from there to its tab's fold; a panel by custom.",
+                        WovenGate::panel,
+                        v -> new Range(
+                                Length.max(
+                                        panel(v).times(4).dividedBy(5).each(),
+                                        v.length(INNER)
+                                                .minus(panel(v))
+                                                .plus(v.length(BORDER))
+                                                .plus(Parameter.SMALLEST_PANEL)),
+                                "or the strips do not fold past the border",
+                                panel(v).times(6).dividedBy(5).each(),
+                                "or the strips stick out far")),
                 Parameter.length(
                         ANCHOR,
                         "anchor",
-                        "How far from a frame's outer edge the strips leave it: it decides how far the card opens and how deep it stands.",
-                        v -> Length.min(v.length(BORDER), v.grid().ceiling(Values.half(v.length(BORDER)))),
+                        "How far from a cover's fold the strips' tabs fold: farther out they spread wider and stick out more.",
+                        WovenGate::usualAnchor,
                         v -> new Range(
-                                Values.half(v.length(BORDER)),
-                                "or too little of the strips is glued",
-                                v.length(BORDER),
-                                "the border that hides them")),
-                Parameter.length(
-                        REACH,
-                        "strip's reach",
-                        "From the anchor to the middle. Twice the panel less the anchor opens flat.",
-                        v -> v.length(ANCHOR)
-                                .plus(v.onGrid(Values.half(v.width()
-                                                .times(2)
-                                                .minus(v.length(BORDER))
-                                                .minus(v.length(ANCHOR))))
-                                        .times(2)),
-                        v -> new Range(
-                                v.width().times(3).dividedBy(2).each(),
-                                "or it hardly opens",
-                                v.width().times(2).minus(v.length(ANCHOR)),
-                                "or it hangs loose when the card is flat")),
-                Parameter.length(
-                        RUN,
-                        "first fold",
-                        "From the anchor to the strip's first fold: half the way from anchor to middle closes flush.",
-                        v -> mostRun(v),
-                        v -> new Range(
-                                Values.half(mostRun(v)),
-                                "or the strips stand out far when it is closed",
-                                mostRun(v),
-                                "or the strips do not pass round the middle bar when it is closed")),
-                Parameter.length(
-                        TOP,
-                        "second fold",
-                        "From the first fold to the second, which lets the strips give while the card moves.",
-                        v -> v.onGrid(v.width().dividedBy(3).each()),
-                        v -> new Range(
-                                v.width().dividedBy(12).each(),
-                                "or it does not fold",
-                                v.width().dividedBy(2).each(),
-                                "half a panel")),
+                                leastAnchor(v),
+                                "or the strips' middle folds lie on the frame when it is closed",
+                                mostAnchor(v),
+                                "or the strips' middle folds lie on the bar when it is closed")),
                 Parameter.count(STRIPS, "strips", "Level strips, one above the other, evenly spaced.", 2, 1, 4));
     }
 
-    /** Then the strip lies from fold to fold within the panel and passes round the middle bar at its edge. */
-    private static Length mostRun(Values v) {
-        return Values.half(v.length(REACH).minus(v.length(ANCHOR)));
+    private static boolean isScored(Values v) {
+        return v.choice(COVERS).equals(SCORED);
     }
 
-    /** How far the panels lean when the strips are taut, in radians; 0 where it opens flat. */
-    private static double taut(double q, double e, double reach) {
-        double square = (reach * reach - e * e) / (4 * q * (q - e));
-        return square >= 1 ? 0 : Math.acos(Math.sqrt(square));
+    private static Length panel(Values v) {
+        return isScored(v) ? v.length(PANEL) : Values.half(v.width());
+    }
+
+    /** Side of a frame. */
+    private static Length shorter(Values v) {
+        return Length.min(panel(v), v.height());
+    }
+
+    /** Scored, so that the closed strips end where the card does; otherwise in the same proportion. */
+    private static Length usualAnchor(Values v) {
+        Length wanted = isScored(v)
+                ? v.width().minus(v.length(OUTER))
+                : v.onGrid(panel(v).times(8).dividedBy(23).each());
+        return Length.max(leastAnchor(v), Length.min(wanted, mostAnchor(v)));
+    }
+
+    /** How far the valley lies from the middle mountain when it is closed, for an anchor at the cover's fold. */
+    private static Length valley(Values v) {
+        return panel(v).plus(v.length(INNER)).minus(v.length(OUTER));
+    }
+
+    private static Length leastAnchor(Values v) {
+        Length clear = valley(v).minus(panel(v)).plus(v.length(BORDER));
+        return Length.max(clear, stripTab(v));
+    }
+
+    private static Length mostAnchor(Values v) {
+        return valley(v).minus(v.length(BORDER));
+    }
+
+    private static Length stripTab(Values v) {
+        return Length.min(STRIP_TAB, panel(v).dividedBy(10).each());
     }
 
     @Override
     public Structure build(Values v) {
-        Length q = v.width();
-        Length f = v.length(BORDER);
-        Length high = v.height();
-        Length tab = f;
-        Piece left = frame(v, "left half", "left outer", "left inner", true)
-                .name("tab", new Point(q.times(2).plus(Values.half(tab)), Values.half(high)))
-                .build();
-        Piece right =
-                frame(v, "right half", "right inner", "right outer", false).build();
-        List<Piece> pieces = new ArrayList<>(List.of(left, right));
+        Length q = panel(v);
+        boolean scored = isScored(v);
+        List<Piece> pieces = new ArrayList<>(List.of(left(v), right(v)));
         int n = v.count(STRIPS);
-        Length inside = high.minus(f.times(2));
-        Length strip = inside.dividedBy(2 * n + 1).each();
+        Length f = v.length(BORDER);
+        Length room = v.height().minus(f.times(2));
+        Length high = v.onGrid(room.dividedBy(2 * n + 1).each());
+        Length gap = room.minus(high.times(n)).dividedBy(n + 1).each();
+        Map<String, Double> displayed = new HashMap<>();
+        double turn = Math.toDegrees(2 * LEAN);
+        displayed.put("left score", turn);
+        displayed.put("middle score", -turn);
+        displayed.put("right score", turn);
+        displayed.put("left middle", -turn);
+        displayed.put("right middle", -turn);
+        List<String> straightWhenClosed = new ArrayList<>();
         List<Bond> bonds = new ArrayList<>();
         bonds.add(new Bond(
-                "right inner on tab",
-                "right inner",
+                "right frame on tab",
+                "right frame",
                 Side.BACK,
                 "tab",
                 Side.FACE,
-                FlatMotion.shift(q.times(2).count(), 0)));
-        Map<String, Double> displayed = new HashMap<>();
-        List<String> openWhenClosed = new ArrayList<>();
-        double e = v.length(ANCHOR).count();
-        double stops = taut(q.count(), e, v.length(REACH).count());
-        double lean = stops < STANDS ? LEANING : stops;
-        double base = Math.toDegrees(2 * lean);
-        for (String score : List.of("left score, low", "left score, high", "right score, low", "right score, high")) {
-            displayed.put(score, -base);
-        }
-        displayed.put("middle score", base);
+                FlatMotion.shift(q.times(3).count(), 0)));
+        Length t = stripTab(v);
+        Length d = v.length(ANCHOR);
+        String inner = scored ? "cover inner" : "cover";
+        Open open = Open.of(
+                q.count(), d.count(), v.length(INNER).count(), v.length(OUTER).count());
         for (int i = 1; i <= n; i++) {
             String name = "strip " + i;
-            Piece piece = strip(v, name, strip);
-            pieces.add(piece);
-            Length low = f.plus(strip.times(2 * i - 1));
-            bonds.add(glued(name + ", left tab", "left outer", 0, low));
-            bonds.add(glued(
-                    name + ", right tab",
-                    "right outer",
-                    q.times(2).minus(piece.size().width()).count(),
+            Piece strip = strip(v, name, high);
+            pieces.add(strip);
+            Length low = f.plus(gap.times(i)).plus(high.times(i - 1));
+            bonds.add(Bond.turned(
+                    name + ", left tab",
+                    Side.FACE,
+                    "left " + inner,
+                    q.times(2).minus(d).plus(t),
                     low));
-            weave(v, name, lean, displayed, openWhenClosed);
+            /* The right half begins at the joint: its cover's fold lies at q. */
+            bonds.add(Bond.turned(
+                    name + ", right tab",
+                    Side.FACE,
+                    "right " + inner,
+                    q.plus(d).minus(t).plus(strip.size().width()),
+                    low));
+            for (String tab : List.of("1", "5")) {
+                straightWhenClosed.add(name + ", score " + tab);
+                displayed.put(name + ", score " + tab, -open.atTab());
+            }
+            displayed.put(name + ", score 2", -open.atFold());
+            displayed.put(name + ", score 4", -open.atFold());
+            displayed.put(name + ", score 3", open.atMiddle());
         }
         Structure.Builder card = Structure.of(pieces.toArray(new Piece[0]));
         bonds.forEach(card::bond);
-        pieces.stream().skip(2).forEach(p -> p.panels().forEach(panel -> card.habit(Habit.BARE, panel.name())));
-        return card.openWhenClosed(openWhenClosed.toArray(new String[0]))
-                .habit(Habit.BARE, "tab", "left outer", "left inner", "right outer", "right inner")
+        for (int i = 1; i <= n; i++) {
+            card.lay("strip %d, left inner".formatted(i), "left frame")
+                    .lay("right frame", "strip %d, right inner".formatted(i))
+                    .habit(Habit.BARE, "strip %d, left tab".formatted(i), "strip %d, right tab".formatted(i));
+        }
+        return card.openWhenClosed(straightWhenClosed.toArray(new String[0]))
+                .habit(Habit.BARE, "tab", "left frame", "right frame")
+                .staysFolded()
                 .displayed(displayed)
-                .anchoredAt("left outer");
+                .anchoredAt(scored ? "left cover outer" : "right cover");
     }
 
-    /** Two panels with a window across the score between them, which is left on its borders alone. */
-    private static PieceBuilder frame(Values v, String name, String first, String second, boolean hasTab) {
-        Length q = v.width();
+    private static Piece left(Values v) {
+        Length q = panel(v);
+        PieceBuilder half = half(v, "left", q.times(3).plus(v.length(BORDER)), q.times(2))
+                .mountain("middle score", new Point(q.times(3), Length.ZERO), new Point(q.times(3), v.height()))
+                .name("tab", new Point(q.times(3).plus(Values.half(v.length(BORDER))), Values.half(v.height())));
+        return covered(v, half, "left", Length.ZERO, q, q.times(2)).build();
+    }
+
+    private static Piece right(Values v) {
+        Length q = panel(v);
+        return covered(v, half(v, "right", q.times(3), q), "right", q.times(3), q.times(2), q)
+                .build();
+    }
+
+    /** A frame beside the cover's fold, towards the joint. */
+    private static PieceBuilder half(Values v, String side, Length whole, Length fold) {
         Length f = v.length(BORDER);
         Length high = v.height();
-        Length whole = q.times(2);
-        String score = name.replace(" half", " score");
-        PieceBuilder frame = Piece.rectangle(name, hasTab ? whole.plus(f) : whole, high)
-                .mountain(score + ", low", new Point(q, Length.ZERO), new Point(q, f))
-                .mountain(score + ", high", new Point(q, high.minus(f)), new Point(q, high))
+        Length from = side.equals("left") ? fold : Length.ZERO;
+        Length to = from.plus(panel(v));
+        return Piece.rectangle(side + " half", whole, high)
+                .valley(side + " score", new Point(fold, Length.ZERO), new Point(fold, high))
                 .hole(List.of(
-                        new Point(f, f),
-                        new Point(whole.minus(f), f),
-                        new Point(whole.minus(f), high.minus(f)),
-                        new Point(f, high.minus(f))))
-                .name(first, new Point(Values.half(f), Values.half(f)))
-                .name(second, new Point(whole.minus(Values.half(f)), Values.half(f)));
-        return hasTab ? frame.valley("middle score", new Point(whole, Length.ZERO), new Point(whole, high)) : frame;
+                        new Point(from.plus(f), f),
+                        new Point(to.minus(f), f),
+                        new Point(to.minus(f), high.minus(f)),
+                        new Point(from.plus(f), high.minus(f))))
+                .name(side + " frame", new Point(from.plus(Values.half(f)), Values.half(high)));
+    }
+
+    /** From the outer edge over the cover's middle to its fold. */
+    private static PieceBuilder covered(
+            Values v, PieceBuilder half, String side, Length edge, Length middle, Length fold) {
+        Length high = Values.half(v.height());
+        if (!isScored(v)) {
+            return half.name(side + " cover", new Point(Values.half(edge.plus(fold)), high));
+        }
+        return half.mountain(side + " middle", new Point(middle, Length.ZERO), new Point(middle, v.height()))
+                .name(side + " cover outer", new Point(Values.half(edge.plus(middle)), high))
+                .name(side + " cover inner", new Point(Values.half(middle.plus(fold)), high));
     }
 
     private static Piece strip(Values v, String name, Length high) {
-        Length e = v.length(ANCHOR);
-        Length run = v.length(RUN);
-        Length top = v.length(TOP);
-        Length dip = v.length(REACH).minus(run).minus(top);
-        List<Length> widths = List.of(e, run, top, dip, dip, top, run, e);
-        List<String> panels = List.of(
-                "left tab", "left run", "left top", "left dip", "right dip", "right top", "right run", "right tab");
+        Length t = stripTab(v);
+        Length outer = v.length(OUTER);
+        Length inner = v.length(INNER);
+        List<Length> widths = List.of(t, outer, inner, inner, outer, t);
+        List<String> panels =
+                List.of("left tab", "left outer", "left inner", "right inner", "right outer", "right tab");
         List<Length> ends = new ArrayList<>();
         Length at = Length.ZERO;
         for (Length width : widths) {
@@ -229,75 +306,96 @@ final class WovenGate implements FoldDesign {
                         name + ", score " + (i + 1),
                         new Point(ends.get(i), Length.ZERO),
                         new Point(ends.get(i), high),
-                        i == 3 ? Fold.VALLEY : Fold.MOUNTAIN));
+                        i == 2 ? Fold.VALLEY : Fold.MOUNTAIN));
             }
         }
         return strip.build();
     }
 
-    private static Bond glued(String tab, String frame, double right, Length up) {
-        return new Bond(
-                tab + " behind " + frame, tab, Side.FACE, frame, Side.BACK, FlatMotion.shift(right, up.count()));
-    }
-
-    /**
-     * Closed, only the first folds and the middle are folded. As it stands the strips run straight from anchor to middle, or
-     * where they are slack by a triangle whose corner, at the first fold, is towards the viewer.
-     */
-    private static void weave(
-            Values v, String name, double lean, Map<String, Double> displayed, List<String> openWhenClosed) {
-        double q = v.width().count();
-        double e = v.length(ANCHOR).count();
-        double down = Math.atan2(e * Math.sin(lean), (2 * q - e) * Math.cos(lean));
-        double far = Math.sqrt(e * e + 4 * q * (q - e) * Math.pow(Math.cos(lean), 2));
-        double run = v.length(RUN).count();
-        double rest = v.length(REACH).count() - run;
-        double atAnchor = far >= run + rest ? 0 : angle(run, far, rest);
-        double atMiddle = far >= run + rest ? 0 : angle(rest, far, run);
-        for (int score : List.of(1, 3, 5, 7)) {
-            openWhenClosed.add(name + ", score " + score);
-        }
-        for (int score : List.of(1, 7)) {
-            displayed.put(name + ", score " + score, -Math.toDegrees(lean + down - atAnchor));
-        }
-        for (int score : List.of(2, 6)) {
-            displayed.put(name + ", score " + score, -Math.toDegrees(atAnchor + atMiddle));
-        }
-        for (int score : List.of(3, 5)) {
-            displayed.put(name + ", score " + score, 0.0);
-        }
-        displayed.put(name + ", score 4", Math.toDegrees(2 * (down + atMiddle)));
-    }
-
-    /** In a triangle the angle between two sides, opposite the third. */
-    private static double angle(double one, double other, double opposite) {
-        return Math.acos((one * one + other * other - opposite * opposite) / (2 * one * other));
-    }
-
-    /** Over the anchor: how wide it opens, how deep it stands then, and how far the strips stick out when it is closed. */
+    /** Over the anchor: how wide the strips spread as it stands, and how far they stick out when it is closed. */
     @Override
     public Optional<TradeOff> tradeOff(Values v) {
-        double q = v.width().count();
-        double reach = v.length(REACH).count();
-        double run = v.length(RUN).count();
-        Length least = Values.half(v.length(BORDER));
-        Length most = v.length(BORDER);
+        double q = panel(v).count();
+        double inner = v.length(INNER).count();
+        double outer = v.length(OUTER).count();
+        double cover = isScored(v) ? q : 2 * q;
+        Length least = leastAnchor(v);
+        Length most = mostAnchor(v);
         List<TradeOff.Step> steps = new ArrayList<>();
         for (int i = 0; i <= STEPS; i++) {
             Length at = least.plus(most.minus(least).times(i).dividedBy(STEPS).each());
-            double e = at.count();
-            double lean = taut(q, e, reach);
-            double folds = Math.min(run, (reach - e) / 2);
-            double right = Math.max(0, e + folds - q);
-            double left = Math.max(0, reach - e - 2 * folds);
             steps.add(new TradeOff.Step(
                     at,
                     List.of(
-                            Length.nearestTo(4 * q * Math.cos(lean)),
-                            Length.nearestTo(q * Math.sin(lean)),
-                            Length.nearestTo(right + left))));
+                            Length.nearestTo(
+                                    2 * Open.of(q, at.count(), inner, outer).spread()),
+                            Length.nearestTo(Math.max(0, outer + at.count() - cover)))));
         }
         return Optional.of(new TradeOff(
-                ANCHOR, List.of(REACH), List.of("opens to", "stands deep", "sticks out closed"), List.copyOf(steps)));
+                ANCHOR,
+                isScored(v) ? List.of(PANEL, INNER, OUTER) : List.of(INNER, OUTER),
+                List.of("spreads to", "sticks out closed"),
+                List.copyOf(steps)));
+    }
+
+    /**
+     * Half of a strip seen from above as the card stands: from its tab's fold on the cover over its outer fold to its middle behind the
+     * bar. In degrees from straight.
+     *
+     * @param spread from the middle to the outer fold, in counts
+     */
+    private record Open(double atTab, double atFold, double atMiddle, double spread) {
+
+        private static final int TRIES = 200;
+
+        /** Of all places of its middle behind the ridge the one from which it passes clearest of the bar: nearest to the window's middle. */
+        static Open of(double q, double d, double inner, double outer) {
+            Coordinate ridge = new Coordinate(0, q * Math.sin(LEAN));
+            Coordinate tab = new Coordinate(-(q + d) * Math.cos(LEAN), d * Math.sin(LEAN));
+            Open best = null;
+            double nearest = Double.POSITIVE_INFINITY;
+            for (int i = 1; i < TRIES; i++) {
+                Coordinate middle = new Coordinate(0, ridge.y - q * i / TRIES);
+                double far = tab.distance(middle);
+                if (far >= inner + outer || far <= Math.abs(inner - outer)) {
+                    continue;
+                }
+                Coordinate fold = corner(tab, middle, outer, inner);
+                double aside = Math.abs(throughTheFrame(ridge, middle, fold) - q / 2);
+                if (aside < nearest) {
+                    nearest = aside;
+                    best = of(tab, fold, middle);
+                }
+            }
+            return best;
+        }
+
+        /** Where two runs from these places meet, on the viewer's side. */
+        private static Coordinate corner(Coordinate from, Coordinate to, double first, double second) {
+            double far = from.distance(to);
+            double along = (first * first - second * second + far * far) / (2 * far);
+            double up = Math.sqrt(Math.max(0, first * first - along * along));
+            double dx = (to.x - from.x) / far;
+            double dy = (to.y - from.y) / far;
+            return new Coordinate(from.x + along * dx - up * dy, from.y + along * dy + up * dx);
+        }
+
+        /** How far down the frame from its ridge the inner run passes through it: where both lines meet. */
+        private static double throughTheFrame(Coordinate ridge, Coordinate middle, Coordinate fold) {
+            double dx = fold.x - middle.x;
+            double dy = fold.y - middle.y;
+            return (ridge.y - middle.y) * dx / (Math.sin(LEAN) * dx - Math.cos(LEAN) * dy);
+        }
+
+        private static Open of(Coordinate tab, Coordinate fold, Coordinate middle) {
+            double outwards = Math.atan2(Math.sin(LEAN), -Math.cos(LEAN));
+            double first = Math.atan2(fold.y - tab.y, fold.x - tab.x);
+            double second = Math.atan2(middle.y - fold.y, middle.x - fold.x);
+            return new Open(degrees(outwards - first), degrees(first - second), degrees(-2 * second), -fold.x);
+        }
+
+        private static double degrees(double radians) {
+            return Math.toDegrees(radians);
+        }
     }
 }

@@ -80,8 +80,15 @@ public record Girth(Size size, Section across, Section up) {
      *
      * @param box what lies between its edges, in the card's coordinates
      * @param half half the way around it
+     * @param thickest of all that it lies on
+     * @param thinnestEdge of its left and its right edge the thinner one
      */
-    public record Band(Envelope box, Length half) {
+    public record Band(Envelope box, Length half, Length thickest, Length thinnestEdge) {
+
+        /** Whether one edge is so thin, as where strips stick out, that there is no spine to go around. */
+        public boolean tapers() {
+            return thinnestEdge.times(2).isLessThan(thickest);
+        }
 
         public Length width() {
             return Length.nearestTo(box.getWidth());
@@ -101,6 +108,7 @@ public record Girth(Size size, Section across, Section up) {
     public static Band around(StackMap bulk, double low, double high) {
         List<Coordinate> profile = new ArrayList<>();
         Envelope box = new Envelope();
+        Length thickest = Length.ZERO;
         for (StackMap.Spot spot : bulk.spots()) {
             Envelope whole = spot.outline().getEnvelopeInternal();
             Geometry between = whole.getMinY() >= low && whole.getMaxY() <= high
@@ -111,10 +119,23 @@ public record Girth(Size size, Section across, Section up) {
             }
             Envelope part = between.getEnvelopeInternal();
             box.expandToInclude(part);
+            thickest = Length.max(thickest, spot.thickness());
             profile.add(new Coordinate(part.getMinX(), spot.thickness().count()));
             profile.add(new Coordinate(part.getMaxX(), spot.thickness().count()));
         }
-        return new Band(box, Length.ofCounts((long) Math.ceil(halfHull(profile) - NOTHING_COUNTS)));
+        return new Band(
+                box,
+                Length.ofCounts((long) Math.ceil(halfHull(profile) - NOTHING_COUNTS)),
+                thickest,
+                Length.min(thickestAt(profile, box.getMinX()), thickestAt(profile, box.getMaxX())));
+    }
+
+    private static Length thickestAt(List<Coordinate> profile, double x) {
+        return Length.nearestTo(profile.stream()
+                .filter(c -> Math.abs(c.x - x) < BESIDE_COUNTS)
+                .mapToDouble(c -> c.y)
+                .max()
+                .orElse(0));
     }
 
     private static Polygon strip(Envelope wide, double low, double high) {

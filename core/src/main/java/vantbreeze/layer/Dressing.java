@@ -143,6 +143,12 @@ public record Dressing(List<MatCut> cuts, List<Dropped> dropped) {
                         .flatMap(half -> rectangles(face, half).stream())
                         .toList();
             }
+            Optional<Structure.Dressed> areas = structure.dressed(face.panel(), face.side());
+            if (areas.isPresent()) {
+                return areas.get().grounds().stream()
+                        .flatMap(area -> (area.isRectangle() ? rectangles(face, area) : shapes(face, area)).stream())
+                        .toList();
+            }
             Polygon ground = Grounds.of(face, structure);
             if (ground.isRectangle()) {
                 return rectangles(face, ground);

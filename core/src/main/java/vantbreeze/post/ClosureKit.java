@@ -61,6 +61,9 @@ public record ClosureKit(
     /** Common practice, no published source, like all figures here. */
     private static final Length OVERLAP = Length.inches(1, 2);
 
+    /** Is not scored. */
+    private static final Stock LIGHT = new Stock(Stock.LIGHTEST_BASE - 1);
+
     private static final double BELT_SHARE = 2 / 7.0;
     private static final double SLEEVE_SHARE = 5 / 6.0;
     private static final Length LEAST_PLAY = Length.millimetres(0.5);
@@ -187,7 +190,8 @@ public record ClosureKit(
 
     /**
      * 2 (W + T) and an overlap, with a thickness of play so that it slides. The seam is behind, in the middle; heavy stock
-     * is scored at the edges.
+     * is scored at the edges. Around a card that is thin at an edge it is cut twice as long as the card is wide, and the overlap,
+     * and wrapped without scores: what the thickness takes of the overlap leaves half of it.
      */
     private static ClosureKit band(String name, Length width, Card card) {
         requireNoWider(name, width, card);
@@ -197,10 +201,16 @@ public record ClosureKit(
         Length side = card.grid().ceiling(around.thickness());
         /* The seam need not be in the very middle; a score must be on the ruler. */
         Length half = card.grid().floor(front.dividedBy(2).each());
-        Length length = front.plus(side).times(2).plus(OVERLAP);
+        Length length = around.tapers()
+                ? card.grid()
+                        .ceiling(Length.max(
+                                around.width().times(2).plus(OVERLAP),
+                                around.half().times(2).plus(OVERLAP.dividedBy(2).each())))
+                : front.plus(side).times(2).plus(OVERLAP);
+        Stock scored = around.tapers() ? LIGHT : card.stock();
         boolean whole = card.reach().has(new Size(length, width));
         List<Piece> pieces = whole
-                ? List.of(wrapped(name, new Size(length, width), half, front, side, card.stock()))
+                ? List.of(wrapped(name, new Size(length, width), half, front, side, scored))
                 : List.of(
                         wrapped(
                                 name,
@@ -208,7 +218,7 @@ public record ClosureKit(
                                 OVERLAP,
                                 front,
                                 side,
-                                card.stock()),
+                                scored),
                         Piece.rectangle("back of the " + name, front, width).build());
         String seam = whole
                 ? "its ends on each other behind, and glue them to each other"

@@ -29,6 +29,8 @@ public final class Structure {
     private final boolean opensOut;
     private final Map<String, Habit> habits;
     private final Map<String, String> offcuts;
+    private final Map<String, Dressed> dressed;
+    private final Set<String> creased;
     private final List<Stage> stages;
     private final List<Panel> panels;
     private final Map<String, Panel> called = new HashMap<>();
@@ -47,6 +49,8 @@ public final class Structure {
         opensOut = builder.opensOut;
         habits = Map.copyOf(builder.habits);
         offcuts = Map.copyOf(builder.offcuts);
+        dressed = Map.copyOf(builder.dressed);
+        creased = Set.copyOf(builder.creased);
         List<Arrangement> arranged = pieces.stream().map(Arrangement::of).toList();
         panels = arranged.stream().flatMap(a -> a.panels().stream()).toList();
         hinges = arranged.stream().flatMap(a -> a.hinges().stream()).toList();
@@ -80,6 +84,8 @@ public final class Structure {
         builder.opensOut = opensOut;
         builder.habits.putAll(habits);
         builder.offcuts.putAll(offcuts);
+        builder.dressed.putAll(dressed);
+        builder.creased.addAll(creased);
         Stage closed = closed();
         scores().stream()
                 .map(ScoreLine::id)
@@ -102,6 +108,19 @@ public final class Structure {
      */
     public record Lay(String upper, String lower, Set<String> stages) {}
 
+    /**
+     * Areas of a face that are dressed, each by itself.
+     *
+     * @param grounds in the panel's flat coordinates
+     * @param over ids of bonds whose glued panels lie on them: they are glued first and dressed over
+     */
+    public record Dressed(List<Polygon> grounds, Set<String> over) {
+        public Dressed {
+            grounds = List.copyOf(grounds);
+            over = Set.copyOf(over);
+        }
+    }
+
     /** Collects what joins the pieces and how they stand. */
     public static final class Builder {
         private final List<Piece> pieces;
@@ -112,6 +131,8 @@ public final class Structure {
         private boolean opensOut = true;
         private final Map<String, Habit> habits = new HashMap<>();
         private final Map<String, String> offcuts = new HashMap<>();
+        private final Map<String, Dressed> dressed = new HashMap<>();
+        private final Set<String> creased = new HashSet<>();
         private final List<Stage> stages = new ArrayList<>();
         private final Set<String> lying = new HashSet<>();
         private final Set<String> unfoldedWhenClosed = new HashSet<>();
@@ -129,6 +150,16 @@ public final class Structure {
         /** That piece is what falls off when another one is cut to its shape. */
         public Builder offcut(String piece, String from) {
             offcuts.put(piece, from);
+            return this;
+        }
+
+        /**
+         * A face is dressed area by area, not as a whole.
+         *
+         * @param face "base/face"
+         */
+        public Builder dressed(String face, Dressed how) {
+            dressed.put(face, how);
             return this;
         }
 
@@ -157,6 +188,12 @@ public final class Structure {
                             .filter(s -> !unfoldedWhenClosed.contains(s.id()))
                             .toList(),
                     1);
+        }
+
+        /** These are folded and burnished in the making; in the card they lie open at every stage. */
+        public Builder creased(String... scores) {
+            creased.addAll(List.of(scores));
+            return this;
         }
 
         /** On the closed card the first lies above the second. */
@@ -279,15 +316,20 @@ public final class Structure {
         return hanging;
     }
 
-    /** @return whether a score folds at any stage; where it does not it only marks a line */
+    /** @return whether a score folds in the making or at any stage; where it does not it only marks a line */
     public boolean isFolded(String score) {
-        return stages.stream().anyMatch(s -> s.degrees(score) != 0);
+        return creased.contains(score) || stages.stream().anyMatch(s -> s.degrees(score) != 0);
     }
 
     /** What makers do with that face whatever is seen of it. */
     public Optional<Habit> habit(Panel panel, Side side) {
         return Optional.ofNullable(habits.get(panel.name() + "/" + side.word()))
                 .or(() -> Optional.ofNullable(habits.get(panel.name())));
+    }
+
+    /** The areas of that face that makers dress; empty where it is dressed as a whole. */
+    public Optional<Dressed> dressed(Panel panel, Side side) {
+        return Optional.ofNullable(dressed.get(panel.name() + "/" + side.word()));
     }
 
     /** @return whether it is a card to write in */

@@ -8,6 +8,8 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.locationtech.jts.geom.Polygon;
 import vantbreeze.fold.FlatFolder;
@@ -113,6 +115,7 @@ public final class Tasks {
         toppers(true);
         dry(Custom.LAY_FIRST, false);
         structure.bonds().stream().filter(b -> !structure.isFilm(b)).forEach(b -> join(b, Custom.JOIN));
+        layOverFeet();
         dry(Custom.JOIN, true);
         structure.slides().forEach(this::thread);
         layMats(false);
@@ -168,29 +171,62 @@ public final class Tasks {
         }
     }
 
+    /** What is glued to a face and dressed over. */
+    private Set<String> feet(Face face) {
+        return structure
+                .dressed(face.panel(), face.side())
+                .map(Structure.Dressed::over)
+                .orElse(Set.of());
+    }
+
     private void layMats(boolean first) {
+        Custom custom = first ? Custom.LAY_FIRST : Custom.LAY;
+        lay(
+                        first ? "first" : "last",
+                        custom,
+                        m -> m.face().beforeAssembly() == first
+                                && feet(m.face()).isEmpty())
+                .forEach(lay -> lay.after(lay.parts().stream().flatMap(drafts::cutOf))
+                        .after(((Work.Lay) lay.work())
+                                .mats().stream()
+                                        .flatMap(m -> drafts.workedOn(
+                                                PieceTasks.partOf(m.face().panel()))))
+                        .after(first ? Stream.empty() : drafts.of(Custom.FILM, Custom.JOIN, Custom.THREAD)));
+    }
+
+    /** Once the feet are glued, and before what is joined after them closes the place. */
+    private void layOverFeet() {
+        List<String> order = structure.bonds().stream().map(Bond::id).toList();
+        Set<String> feet =
+                dressing.mats().stream().flatMap(m -> feet(m.face()).stream()).collect(Collectors.toSet());
+        int last = feet.stream().mapToInt(order::indexOf).max().orElse(-1);
+        lay("over", Custom.JOIN, m -> !feet(m.face()).isEmpty()).forEach(lay -> {
+            lay.after(lay.parts().stream().flatMap(drafts::cutOf))
+                    .after(feet.stream().map(b -> "glue/" + b));
+            order.subList(last + 1, order.size())
+                    .forEach(b -> drafts.get("glue/" + b).after(Stream.of(lay.id())));
+        });
+    }
+
+    /** A task for all mats that are glued alike. */
+    private List<Drafts.Draft> lay(String when, Custom custom, Predicate<Mat> which) {
         Map<Joint, List<Mat>> byJoint = new LinkedHashMap<>();
         for (MatCut cut : dressing.cuts()) {
             cut.mats().stream()
-                    .filter(m -> m.face().beforeAssembly() == first)
+                    .filter(which)
                     .forEach(m -> byJoint.computeIfAbsent(Joint.of(cut), k -> new ArrayList<>())
                             .add(m));
         }
         List<String> labels =
                 dressing.mats().stream().map(m -> m.face().label()).distinct().toList();
-        Custom custom = first ? Custom.LAY_FIRST : Custom.LAY;
+        List<Drafts.Draft> laid = new ArrayList<>();
         byJoint.forEach((joint, mats) -> {
-            String id = drafts.own("lay/%s/%s"
-                    .formatted(first ? "first" : "last", joint.adhesive().key()));
-            List<String> touched = partsOf(mats);
-            drafts.add(id, custom, new Work.Lay(first, joint, mats, labels), touched, false)
-                    .with(Hazard.GLUE)
-                    .after(touched.stream().flatMap(drafts::cutOf))
-                    .after(mats.stream()
-                            .flatMap(m ->
-                                    drafts.workedOn(PieceTasks.partOf(m.face().panel()))))
-                    .after(first ? Stream.empty() : drafts.of(Custom.FILM, Custom.JOIN, Custom.THREAD));
+            String id = drafts.own("lay/%s/%s".formatted(when, joint.adhesive().key()));
+            laid.add(drafts.add(
+                            id, custom, new Work.Lay(when.equals("first"), joint, mats, labels), partsOf(mats), false)
+                    .with(Hazard.GLUE));
         });
+        return laid;
     }
 
     /** The parts that these mats are cut as. */
