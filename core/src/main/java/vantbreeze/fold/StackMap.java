@@ -55,9 +55,24 @@ public record StackMap(List<Spot> spots) {
                         thickness(cell.covers().stream().mapToObj(layers::get).toList()),
                         cell.covers().cardinality()))
                 .toList();
-        return new StackMap(cells.stream()
-                .map(spot -> isNarrow(spot.outline()) ? asBeside(spot, cells) : spot)
-                .toList());
+        return new StackMap(levelled(cells));
+    }
+
+    /** A sliver may lie beside another one: they are levelled until none changes, each time to a thinner spot. */
+    private static List<Spot> levelled(List<Spot> spots) {
+        List<Spot> slivers = spots.stream().filter(s -> isNarrow(s.outline())).toList();
+        List<Spot> before = spots;
+        while (!slivers.isEmpty()) {
+            List<Spot> all = before;
+            List<Spot> after = all.stream()
+                    .map(spot -> isNarrow(spot.outline()) ? asBeside(spot, all) : spot)
+                    .toList();
+            if (after.equals(all)) {
+                break;
+            }
+            before = after;
+        }
+        return before;
     }
 
     /** A polygon's widest circle has at least its area over its perimeter as radius, so few have to be shrunk. */
