@@ -78,7 +78,19 @@ export function ClosedCard({ marked }: { marked: Mark | null }) {
 }
 
 /** Where it is farthest around the card in the tighter way: a line from edge to edge. */
-function TightPlace({ fit, atMm, w, h, edge }: { fit: Fit; atMm: number; w: number; h: number; edge: number }) {
+function TightPlace({
+  fit,
+  atMm,
+  w,
+  h,
+  edge,
+}: {
+  fit: Fit;
+  atMm: number;
+  w: number;
+  h: number;
+  edge: number;
+}) {
   const at = fit.tight.level ? h - atMm : atMm;
   const line = fit.tight.level ? { x1: 0, x2: w, y1: at, y2: at } : { x1: at, x2: at, y1: 0, y2: h };
   const tick = edge * 0.3;

@@ -172,9 +172,15 @@ function useScoreDrag(score: Score, line: RefObject<SVGGElement | null>, onHold:
       letGo();
       store.dropPreview();
     },
+    /* From where it lies by then, so that quick keys do not lose each other. */
     nudge(steps: number) {
-      const at = dragTarget(score, (Math.round(x / grid) + steps) * grid, grid);
-      if (at !== x) void store.move(score.id, at);
+      void store.move(score.id, (now) => {
+        const there = now.pieces.flatMap((p) => p.scores).find((s) => s.id === score.id);
+        const mm = there?.fromStart?.mm;
+        if (!there || mm === undefined) return null;
+        const at = dragTarget(there, (Math.round(mm / grid) + steps) * grid, grid);
+        return at === mm ? null : at;
+      });
     },
   };
 }

@@ -19,7 +19,7 @@ export function OrnamentPlace({ ornament }: { ornament: Ornament }) {
   const store = useBenchStore();
   const step = useGrids().find((g) => g.name === plan.brief.tools.ruler)?.mm ?? 1;
   const svg = useRef<SVGSVGElement>(null);
-  const [grip, setGrip] = useState<{ dx: number; dy: number } | null>(null);
+  const [grip, setGrip] = useState<{ dx: number; dy: number; from: { x: number; y: number } } | null>(null);
   const id = useId().replace(/[^\w-]/g, "_");
   const placed = plan.ornaments.find((o) => o.name === ornament.name);
   const panel = panelsOf(plan).find((p) => p.name === placed?.panel);
@@ -57,8 +57,14 @@ export function OrnamentPlace({ ornament }: { ornament: Ornament }) {
   function take(e: PointerEvent<SVGElement>) {
     e.currentTarget.setPointerCapture(e.pointerId);
     const p = pointed(e);
-    setGrip({ dx: at.x - p.x, dy: at.y - p.y });
+    setGrip({ dx: at.x - p.x, dy: at.y - p.y, from: p });
   }
+
+  /** A click is no drag: what was not moved stays where it is, between two marks too. */
+  const isMoved = (e: PointerEvent, from: { x: number; y: number }) => {
+    const p = pointed(e);
+    return snapped(p.x - from.x) !== 0 || snapped(p.y - from.y) !== 0;
+  };
 
   function target(e: PointerEvent, by: { dx: number; dy: number }) {
     const p = pointed(e);
@@ -66,14 +72,15 @@ export function OrnamentPlace({ ornament }: { ornament: Ornament }) {
   }
 
   function drag(e: PointerEvent<SVGElement>) {
-    if (grip) void store.preview(moved(plan.brief, target(e, grip)));
+    if (grip && isMoved(e, grip.from)) void store.preview((now) => moved(now, target(e, grip)));
   }
 
   function drop(e: PointerEvent<SVGElement>) {
     if (!grip) return;
     const to = target(e, grip);
     setGrip(null);
-    void store.change((now) => moved(now, to));
+    if (isMoved(e, grip.from)) void store.change((now) => moved(now, to));
+    else store.dropPreview();
   }
 
   /* From where it is by then, so that quick keys do not lose each other. */

@@ -1,4 +1,4 @@
-import { describe, expect, it } from "vitest";
+import { describe, expect, it, vi } from "vitest";
 import { Problem } from "../api/client";
 import type { Making, MakingState } from "../api/types";
 import type { KeptHere } from "../state/keptHere";
@@ -141,6 +141,25 @@ describe("a place at the table", () => {
     await table.settled();
     expect(table.making.state.at).toBe("score");
   });
+});
+
+it("tries again by itself what could not be kept", async () => {
+  let fails = 2;
+  let kept: Making = { version: -1, state: FRESH };
+  const places: Places = {
+    making: () => Promise.resolve(kept),
+    keepMaking: (_, { version, state }) => {
+      if (fails-- > 0) return Promise.reject(refusal(503));
+      kept = { version: version + 1, state };
+      return Promise.resolve(kept);
+    },
+    forgetMaking: () => Promise.resolve(kept),
+  };
+  const keeper = new PlaceKeeper("card", places, browser(), 0);
+  await keeper.open();
+  keeper.change(at("score"));
+  await vi.waitFor(() => expect(kept.state.at).toBe("score"));
+  await vi.waitFor(() => expect(keeper.now().trouble).toBeNull());
 });
 
 /** However requests, answers, steps and closed pages follow one another: the last step is where the card is. */

@@ -11,6 +11,8 @@ export interface Places {
   forgetMaking(project: string): Promise<Making>;
 }
 
+const TRY_AGAIN_MS = 8000;
+
 /** A place that the server has not acknowledged: on which version it follows, and what has been sent since. */
 export interface Unkept {
   version: number;
@@ -34,12 +36,14 @@ export class PlaceKeeper {
   private underway: MakingState[] = [];
   private wanted: MakingState | null = null;
   private busy = false;
+  private again: ReturnType<typeof setTimeout> | undefined;
   private readonly watchers = new Set<() => void>();
 
   constructor(
     private readonly project: string,
     private readonly places: Places,
     private readonly unkept: KeptHere<Unkept>,
+    private readonly tryAgainMs = TRY_AGAIN_MS,
   ) {}
 
   readonly now = () => this.shown;
@@ -82,11 +86,13 @@ export class PlaceKeeper {
   private async keep(): Promise<void> {
     if (this.busy) return;
     this.busy = true;
+    clearTimeout(this.again);
     try {
       while (this.wanted) await this.send(this.wanted);
     } catch (e) {
       /* What the server will never take is not tried again by the next page. */
       if (e instanceof Problem && e.body.status === 422) this.unkept.forget(this.project);
+      else this.again = setTimeout(() => void this.keep(), this.tryAgainMs);
       this.show({ ...this.shown, trouble: `${reasonOf(e)} The place is not kept yet.` });
     } finally {
       this.busy = false;

@@ -46,8 +46,19 @@ export function TextWord({ label, shown, field, onCommit, stepped, help }: TextW
     else sent.current = null;
   }
 
+  /* Keys that come while one is being planned add up: each counts from where the first began. */
+  const stepping = useRef({ total: 0, done: 0 });
   async function step(steps: number) {
-    if (stepped && (await onCommit(stepped(steps)))) settled(draft);
+    if (!stepped) return;
+    const keys = stepping.current;
+    keys.total += steps;
+    if (keys.total !== steps) return;
+    while (keys.done !== keys.total) {
+      keys.done = keys.total;
+      if (!(await onCommit(stepped(keys.done)))) break;
+      settled(draft);
+    }
+    stepping.current = { total: 0, done: 0 };
   }
 
   function press(e: KeyboardEvent<HTMLInputElement>) {

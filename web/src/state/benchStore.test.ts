@@ -190,6 +190,7 @@ it("does not show the late refusal of a preview after a good change", async () =
   const store = await opened();
   const answers = answering();
   const preview = store.preview(named("bad"));
+  await settle();
   const change = store.change(named("good"));
   await settle();
   answers[1]?.resolve(named("good"));
@@ -277,4 +278,68 @@ it("still saves what was changed while the answer to an earlier try was lost", a
   await store.saveNow();
   expect(saved.map((b) => b.fold)).toEqual(["b"]);
   expect(store.get().save).toBe("saved");
+});
+
+/** The server answers plans only when it is let. */
+function slowly() {
+  const waiting: (() => void)[] = [];
+  const quick = server.plan;
+  server.plan = vi.fn(async (b: Brief) => {
+    await new Promise<void>((go) => waiting.push(go));
+    return quick(b);
+  });
+  return { go: () => waiting.splice(0).forEach((w) => w()) };
+}
+
+it("keeps a typed change when a drag begins before its plan is back", async () => {
+  const store = await opened();
+  const slow = slowly();
+  const typed = store.change((now) => ({ ...now, closure: "belt" }));
+  void store.previewMove("score 1", 40);
+  const dropped = store.move("score 1", 50);
+  await settle();
+  slow.go();
+  expect(await typed).toBe(true);
+  expect(await dropped).toBe(true);
+  expect(store.get().plan?.brief.closure).toBe("belt");
+  expect(store.get().plan?.brief.parameters).toEqual({ "score 1": "50" });
+  expect(store.get().past).toHaveLength(2);
+});
+
+it("keeps a typed change when the drag is let go where it began", async () => {
+  const store = await opened();
+  const slow = slowly();
+  const typed = store.change((now) => ({ ...now, closure: "belt" }));
+  void store.previewMove("score 1", 40);
+  store.dropPreview();
+  await settle();
+  slow.go();
+  expect(await typed).toBe(true);
+  expect(store.get().plan?.brief.closure).toBe("belt");
+});
+
+it("goes on with a drag from a change that came meanwhile", async () => {
+  const store = await opened();
+  const slow = slowly();
+  const typed = store.change((now) => ({ ...now, closure: "belt" }));
+  const preview = store.previewMove("score 1", 40);
+  await settle();
+  slow.go();
+  await typed;
+  await preview;
+  expect(store.get().plan?.brief.parameters).toEqual({ "score 1": "40" });
+  expect(store.get().plan?.brief.closure).toBe("belt");
+  store.dropPreview();
+  expect(store.get().plan?.brief.closure).toBe("belt");
+  expect(store.get().plan?.brief.parameters).not.toEqual({ "score 1": "40" });
+});
+
+it("counts quick keys from where the score lies by then, one step of undo each", async () => {
+  const store = await opened();
+  const further = (now: Plan) => Number(now.brief.parameters["score 1"] ?? 10) + 1;
+  await Promise.all([1, 2, 3].map(() => store.move("score 1", further)));
+  expect(store.get().plan?.brief.parameters).toEqual({ "score 1": "13" });
+  expect(store.get().past).toHaveLength(3);
+  expect(await store.move("score 1", () => null)).toBe(false);
+  expect(store.get().past).toHaveLength(3);
 });

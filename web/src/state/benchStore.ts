@@ -57,7 +57,7 @@ export function createBenchStore(server: BenchServer = api, saveDelayMs = SAVE_D
   };
   const listeners = new Set<() => void>();
   let newest = 0;
-  const live: { running: boolean; next: Asked | null } = { running: false, next: null };
+  const live: { running: boolean; next: ((start: Brief) => Asked) | null } = { running: false, next: null };
   let saveTimer: ReturnType<typeof setTimeout> | undefined;
   let saving: Promise<void> = Promise.resolve();
   /** What was shown when the drag began that is going on. */
@@ -96,6 +96,8 @@ export function createBenchStore(server: BenchServer = api, saveDelayMs = SAVE_D
       if (mine !== newest) return false;
       const next = shared(plan);
       set({ plan: next, settled: next.brief, refusal: null, ...remember(plan) });
+      /* A drag that began meanwhile goes on from here. */
+      if (dragStart) dragStart = next;
       return true;
     } catch (error) {
       if (mine === newest) {
@@ -127,17 +129,18 @@ export function createBenchStore(server: BenchServer = api, saveDelayMs = SAVE_D
   const saveState = () => (planned > 0 || isUnsaved ? "saving" : "saved");
 
   /** One step of undo, planned and saved; a refused one leaves everything as it was, also as it was before a drag. */
-  function changeTo(asked: (now: Brief) => Asked): Promise<boolean> {
+  function changeTo(asked: (now: Plan) => Asked | null): Promise<boolean> {
     const before = dragStart;
     dragStart = null;
     live.next = null;
     return inTurn(async () => {
-      const shown = bench.plan?.brief;
-      if (!shown) return false;
+      const shown = bench.plan;
+      const wanted = shown && asked(shown);
+      if (!wanted) return false;
       return show(
-        asked(shown),
+        wanted,
         () => ({
-          past: [...bench.past, before?.brief ?? shown].slice(-MOST_UNDO),
+          past: [...bench.past, before?.brief ?? shown.brief].slice(-MOST_UNDO),
           future: [],
         }),
         before,
@@ -147,30 +150,42 @@ export function createBenchStore(server: BenchServer = api, saveDelayMs = SAVE_D
 
   /** Changes the brief. */
   function change(edit: Edit): Promise<boolean> {
-    return changeTo((now) => ({ brief: typeof edit === "function" ? edit(now) : edit }));
+    return changeTo((now) => ({ brief: typeof edit === "function" ? edit(now.brief) : edit }));
   }
 
-  /** Moves a score, reckoned from where a drag of it began. */
-  function move(score: string, toMm: number): Promise<boolean> {
+  /**
+   * Moves a score, reckoned from where a drag of it began.
+   *
+   * @param to where to, or how that follows from what is shown by then; null leaves it
+   */
+  function move(score: string, to: number | ((now: Plan) => number | null)): Promise<boolean> {
     const from = dragStart?.brief;
-    return changeTo((now) => ({ from: from ?? now, score, toMm }));
+    return changeTo((now) => {
+      const toMm = typeof to === "function" ? to(now) : to;
+      return toMm === null ? null : { from: from ?? now.brief, score, toMm };
+    });
   }
 
-  /** Shows a brief while something is dragged: one request at a time, the newest wins, nothing is kept for undo. */
-  async function ask(asked: Asked): Promise<void> {
-    dragStart ??= bench.plan;
+  /**
+   * Shows a brief while something is dragged: one request at a time, the newest wins, nothing is kept for undo. A change that is
+   * still being planned comes first: the drag goes on from it.
+   */
+  async function ask(asked: (start: Brief) => Asked): Promise<void> {
     live.next = asked;
     if (live.running) return;
     live.running = true;
     try {
       while (live.next) {
-        const next = live.next;
+        await turn;
+        const next = live.next as ((start: Brief) => Asked) | null;
         live.next = null;
+        dragStart ??= bench.plan;
+        if (!next || !dragStart) break;
         const mine = newest;
         const drag = dragStart;
         const isLate = () => mine !== newest || drag !== dragStart;
         try {
-          const plan = await answer(next);
+          const plan = await answer(next(dragStart.brief));
           if (!isLate()) set({ plan: shared(plan), refusal: null });
         } catch (error) {
           if (!isLate()) refuse(error);
@@ -181,22 +196,17 @@ export function createBenchStore(server: BenchServer = api, saveDelayMs = SAVE_D
     }
   }
 
-  const preview = (brief: Brief) => ask({ brief });
+  const preview = (edit: Edit) =>
+    ask((start) => ({ brief: typeof edit === "function" ? edit(start) : edit }));
 
-  function previewMove(score: string, toMm: number): Promise<void> {
-    const from = (dragStart ?? bench.plan)?.brief;
-    return from ? ask({ from, score, toMm }) : Promise.resolve();
-  }
+  const previewMove = (score: string, toMm: number) => ask((from) => ({ from, score, toMm }));
 
   /** Ends a drag that changed nothing: what was shown before it is shown again. */
   function dropPreview(): void {
     const before = dragStart;
     dragStart = null;
     live.next = null;
-    if (before) {
-      newest++;
-      set({ plan: before, refusal: null });
-    }
+    if (before) set({ plan: before, refusal: null });
   }
 
   async function step(from: "past" | "future"): Promise<boolean> {

@@ -31,8 +31,8 @@ final class WovenGate implements FoldDesign {
     private static final String PANEL = "panel";
     private static final String BORDER = "border";
     private static final String ANCHOR = "anchor";
-    private static final String INNER = "inner";
-    private static final String OUTER = "outer";
+    private static final String INNER = "innerRun";
+    private static final String OUTER = "outerRun";
     private static final String STRIPS = "strips";
     private static final int STEPS = 12;
 

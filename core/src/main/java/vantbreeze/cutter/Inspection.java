@@ -7,6 +7,7 @@ import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.index.strtree.STRtree;
+import vantbreeze.structure.Effort;
 
 /** Looks a cut file over before a blade moves. */
 public final class Inspection {
@@ -125,6 +126,7 @@ public final class Inspection {
                 if (k <= i) {
                     continue;
                 }
+                Effort.spend(line.getNumPoints() + strokes.get(k).points().size());
                 band = band == null ? line.buffer(SAME, 2) : band;
                 double shared = strokes.get(k).line().intersection(band).getLength();
                 if (shared > ALONG) {

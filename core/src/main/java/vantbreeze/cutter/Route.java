@@ -8,6 +8,7 @@ import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.prep.PreparedGeometry;
 import org.locationtech.jts.geom.prep.PreparedGeometryFactory;
+import vantbreeze.structure.Effort;
 
 /**
  * The way a machine goes: what is drawn and scored before what is cut, what lies inside before what lies around it, and of
@@ -65,6 +66,7 @@ public record Route(List<Leg> legs) {
                 if (!polygon.isValid()) {
                     continue;
                 }
+                Effort.spend(strokes.size());
                 PreparedGeometry area = PreparedGeometryFactory.prepare(polygon);
                 for (int i = 0; i < depth.length; i++) {
                     if (i != k
@@ -99,6 +101,7 @@ public record Route(List<Leg> legs) {
                         .filter(i -> strokes.get(i).kind() == kind && depth[i] == deepest)
                         .min(Comparator.comparingDouble(this::away))
                         .orElseThrow();
+                Effort.spend(left.size());
                 follow(next);
                 left.remove(Integer.valueOf(next));
             }

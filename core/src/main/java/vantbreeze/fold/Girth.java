@@ -15,7 +15,7 @@ import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.index.intervalrtree.SortedPackedIntervalRTree;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
-import vantbreeze.structure.GivenUp;
+import vantbreeze.structure.Effort;
 import vantbreeze.structure.Regions;
 
 /**
@@ -221,7 +221,7 @@ public record Girth(Size size, Section across, Section up) {
         double where = origin;
         double lowest = Double.POSITIVE_INFINITY;
         for (Slab slab : slabs(shapes)) {
-            GivenUp.ifNobodyWaits();
+            Effort.spend(1);
             if (slab.bound() < longest - NOTHING_COUNTS) {
                 break;
             }

@@ -14,6 +14,7 @@ import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Predicate;
 import java.util.stream.IntStream;
+import vantbreeze.structure.Effort;
 
 /**
  * Finds which of two overlapping panels lies above the other, for every pair, such that no panel passes through another.
@@ -238,6 +239,7 @@ final class LayerOrder {
         if (open < 0) {
             return Optional.of(new Order(values));
         }
+        Effort.spend(panels);
         for (byte guess : new byte[] {BELOW, ABOVE}) {
             byte[] tried = values.clone();
             tried[open] = guess;

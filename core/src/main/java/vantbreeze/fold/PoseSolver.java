@@ -12,7 +12,7 @@ import org.ejml.interfaces.linsol.LinearSolverDense;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.math.Vector3D;
 import vantbreeze.measure.Length;
-import vantbreeze.structure.GivenUp;
+import vantbreeze.structure.Effort;
 import vantbreeze.structure.Stage;
 import vantbreeze.structure.Structure;
 
@@ -141,7 +141,7 @@ public final class PoseSolver {
         radians = start.clone();
         List<List<RigidMotion>> poses = new ArrayList<>();
         for (int frame = 0; frame <= frames; frame++) {
-            GivenUp.ifNobodyWaits();
+            Effort.spend(structure.panels().size());
             double share = (double) frame / frames;
             double[] guide = new double[start.length];
             for (int i = 0; i < guide.length; i++) {

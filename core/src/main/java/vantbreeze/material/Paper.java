@@ -1,12 +1,13 @@
 package vantbreeze.material;
 
+import java.util.Locale;
 import java.util.regex.Pattern;
 import vantbreeze.measure.Length;
 
 /**
  * A stock with a look.
  *
- * @param colour of its ground, "#rrggbb"
+ * @param colour of its ground, "#rrggbb", in small letters
  */
 public record Paper(Stock stock, String colour, Print print) implements Stuff {
 
@@ -17,6 +18,7 @@ public record Paper(Stock stock, String colour, Print print) implements Stuff {
             throw new IllegalArgumentException(
                     "The colour (%s) must be # and six hexadecimal digits, such as #f4efe3.".formatted(colour));
         }
+        colour = colour.toLowerCase(Locale.ROOT);
     }
 
     /** The same paper with nothing on it. */

@@ -1,5 +1,6 @@
 package vantbreeze.material;
 
+import java.util.Objects;
 import vantbreeze.measure.Length;
 
 /**
@@ -7,7 +8,7 @@ import vantbreeze.measure.Length;
  *
  * @param gramsPerSquareMetre from 40 to 600
  * @param thickness measured, or estimated from the grammage
- * @param text as the maker says it: "300 gsm", "110 lb index", "0.4 mm"
+ * @param text as makers say it: "300 gsm", "110 lb index", "0.4 mm"; two of the same weight and thickness are one stock, whatever it is
  */
 public record Stock(int gramsPerSquareMetre, Length thickness, String text) {
 
@@ -36,6 +37,18 @@ public record Stock(int gramsPerSquareMetre, Length thickness, String text) {
             throw new IllegalArgumentException("The stock (%.3f mm thick) must be %.2f to %.2f mm thick."
                     .formatted(thickness.millimetres(), THINNEST.millimetres(), THICKEST.millimetres()));
         }
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Stock stock
+                && gramsPerSquareMetre == stock.gramsPerSquareMetre
+                && thickness.equals(stock.thickness);
+    }
+
+    @Override
+    public int hashCode() {
+        return Objects.hash(gramsPerSquareMetre, thickness);
     }
 
     /** Of that weight; 300 gsm is taken to be 0.375 mm thick. */

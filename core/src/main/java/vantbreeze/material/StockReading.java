@@ -1,5 +1,6 @@
 package vantbreeze.material;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.regex.Matcher;
@@ -21,43 +22,50 @@ final class StockReading {
 
     private StockReading() {}
 
+    /** The text it keeps is written one way, however it was said: what is the same is called the same. */
     static Stock of(String text) {
         Integer grams = null;
         Length thickness = null;
+        List<String> said = new ArrayList<>();
         for (String part : text.strip().split(",")) {
-            String said = part.strip().toLowerCase(Locale.ROOT);
-            Matcher gsm = GRAMS.matcher(said);
-            Matcher pounds = POUNDS.matcher(said);
-            Matcher points = POINTS.matcher(said);
+            String one = part.strip().toLowerCase(Locale.ROOT);
+            Matcher gsm = GRAMS.matcher(one);
+            Matcher pounds = POUNDS.matcher(one);
+            Matcher points = POINTS.matcher(one);
             if (gsm.matches()) {
-                grams = grams(text, grams, Double.parseDouble(gsm.group(1)));
+                double weight = Double.parseDouble(gsm.group(1));
+                grams = grams(text, grams, weight);
+                said.add(number(weight) + " gsm");
             } else if (pounds.matches()) {
                 double weight = Double.parseDouble(pounds.group(1));
-                grams = grams(text, grams, grade(weight, pounds.group(2)).grams(weight));
+                BasisWeight grade = grade(weight, pounds.group(2));
+                grams = grams(text, grams, grade.grams(weight));
+                said.add("%s lb %s".formatted(number(weight), grade.grade()));
             } else if (points.matches()) {
+                double caliper = Double.parseDouble(points.group(1));
                 thickness = thickness(
-                        text,
-                        thickness,
-                        Length.millimetres(
-                                Double.parseDouble(points.group(1)) / POINTS_PER_INCH * MILLIMETRES_PER_INCH));
-            } else if (said.endsWith("mm") || said.endsWith("in")) {
-                thickness = thickness(text, thickness, Length.parse(said, UnitSystem.METRIC));
+                        text, thickness, Length.millimetres(caliper / POINTS_PER_INCH * MILLIMETRES_PER_INCH));
+                said.add(number(caliper) + " pt");
+            } else if (one.endsWith("mm") || one.endsWith("in")) {
+                thickness = thickness(text, thickness, Length.parse(one, UnitSystem.METRIC));
+                said.add(thickness.exactText(one.endsWith("in") ? UnitSystem.INCH : UnitSystem.METRIC));
             } else {
-                throw new IllegalArgumentException(
-                        "The stock (%s) must be a weight such as 300 gsm or 110 lb index, a thickness such as 0.4 mm or 14 pt, or both."
-                                .formatted(text));
+                throw unread(text);
             }
         }
-        if (grams == null) {
-            return new Stock(Stock.estimatedGrams(thickness), thickness, said(text));
+        if (grams == null && thickness == null) {
+            throw unread(text);
         }
-        return new Stock(grams, thickness == null ? Stock.estimated(grams) : thickness, said(text));
+        return new Stock(
+                grams == null ? Stock.estimatedGrams(thickness) : grams,
+                thickness == null ? Stock.estimated(grams) : thickness,
+                String.join(", ", said));
     }
 
-    /** As it was said; a bare number gets its unit. */
-    private static String said(String text) {
-        String said = text.strip();
-        return said.chars().allMatch(Character::isDigit) ? said + " gsm" : said;
+    private static IllegalArgumentException unread(String text) {
+        return new IllegalArgumentException(
+                "The stock (%s) must be a weight such as 300 gsm or 110 lb index, a thickness such as 0.4 mm or 14 pt, or both."
+                        .formatted(text));
     }
 
     private static Integer grams(String text, Integer before, double found) {

@@ -19,7 +19,7 @@ public record Length(long count) implements Comparable<Length> {
     private static final long MOST = 100_000L * COUNTS_PER_MILLIMETRE;
 
     public Length {
-        if (Math.abs(count) > MOST) {
+        if (count > MOST || count < -MOST) {
             throw new IllegalArgumentException("The length (%s mm) is longer than 100 m. Maybe a unit was mistaken?"
                     .formatted(count / COUNTS_PER_MILLIMETRE));
         }
@@ -31,6 +31,11 @@ public record Length(long count) implements Comparable<Length> {
 
     /** @return the count nearest to a computed position; {@code counts} is in 1/640 mm */
     public static Length nearestTo(double counts) {
+        if (!Double.isFinite(counts)) {
+            throw new IllegalArgumentException(
+                    "The length (%s counts of 1/640 mm) must be finite. Maybe a division by a panel without width?"
+                            .formatted(counts));
+        }
         return new Length(Math.round(counts));
     }
 

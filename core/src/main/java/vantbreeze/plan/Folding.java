@@ -56,7 +56,7 @@ public record Folding(
         Stage closed = card.closed();
         String[] open = piece.scores().stream()
                 .map(ScoreLine::id)
-                .filter(s -> closed.degrees(s) == 0)
+                .filter(s -> closed.degrees(s) == 0 && !card.isCreased(s))
                 .toArray(String[]::new);
         Structure alone = Structure.of(piece)
                 .openWhenClosed(open)

@@ -11,7 +11,7 @@ import vantbreeze.catalogue.FoldDesign;
 import vantbreeze.layer.MessageRoom;
 import vantbreeze.measure.Size;
 import vantbreeze.post.EnvelopeFit;
-import vantbreeze.structure.GivenUp;
+import vantbreeze.structure.Effort;
 import vantbreeze.structure.Piece;
 
 /** All folds with the largest card that each gives for the envelope and the sheet at hand, those that can be made first. */
@@ -83,11 +83,11 @@ public final class Shelf {
                             own.stream().map(o -> brief.withFold(o.fold()).withAll(o.parameters())))
                     .parallel()
                     .filter(b -> !over.get())
-                    .peek(b -> GivenUp.ifNobodyWaits(asker))
+                    .peek(b -> Effort.ifNobodyWaits(asker))
                     .map(Shelf::entry)
                     .sorted(Comparator.comparing((Entry e) -> !e.canBeMade()).thenComparingInt(Entry::effort))
                     .toList();
-        } catch (GivenUp e) {
+        } catch (Effort.GivenUp e) {
             /* Those that work on other parts of it go on otherwise. */
             over.set(true);
             throw e;

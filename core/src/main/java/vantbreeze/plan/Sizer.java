@@ -20,6 +20,7 @@ import vantbreeze.measure.Ruler;
 import vantbreeze.measure.Size;
 import vantbreeze.measure.ToolGrid;
 import vantbreeze.post.EnvelopeFit;
+import vantbreeze.structure.Piece;
 import vantbreeze.structure.Structure;
 import vantbreeze.structure.StructureException;
 
@@ -34,7 +35,6 @@ final class Sizer {
 
     private final Brief brief;
     private final ToolGrid grid;
-    private final GridSearch search;
     private final Means means;
     private final Ruler ruler;
 
@@ -44,7 +44,6 @@ final class Sizer {
     private Sizer(Brief brief) {
         this.brief = brief;
         this.grid = brief.tools().ruler();
-        this.search = new GridSearch(grid, SMALLEST, LARGEST);
         this.ruler = brief.ruler();
         this.means = new Means(
                 grid,
@@ -217,29 +216,13 @@ final class Sizer {
                 .count();
     }
 
-    /** The lowest card of that width which the fold allows, on the grid. */
-    private Length lowest(Length width, Length least) {
-        return Length.max(least, grid.ceiling(brief.fold().proportions().lowest(width)));
-    }
-
-    /** The highest of that width, within the most. */
-    private Length highest(Length width, Length most) {
-        return Length.min(most, brief.fold().proportions().highest(width));
-    }
-
-    /**
-     * The largest card within the room whose pieces sheets give: where the largest of all is not cut from them, the larger of
-     * those whose pieces all lie one way.
-     */
+    /** The largest card within the room whose pieces sheets give. */
     private Workpiece largestWithin(Size room, Basis.ForEnvelope basis) {
-        Size sheet = brief.sheet().size();
-        Size size = Optional.of(largestWithin(room, basis, s -> Double.NEGATIVE_INFINITY))
-                .filter(s -> isWithin(s, room, this::isCutFromSheets))
-                .or(() -> Stream.of(sheet, sheet.turned())
-                        .distinct()
-                        .flatMap(lying -> Stream.of(largestWithin(room, basis, s -> cutBeyond(s, lying)))
-                                .filter(s -> isWithin(s, room, t -> cutBeyond(t, lying) <= 0)))
-                        .max(Comparator.comparingDouble(Size::squareMillimetres)))
+        Size size = largest(room, basis.orientation(), s -> {
+                    /* What no sheet gives need not be folded. */
+                    double cut = cutBeyond(s);
+                    return cut > 0 ? cut : Math.max(closedBeyond(s, room), cut);
+                })
                 .map(s -> basis.utmost()
                         ? s
                         : onMarks(s, t -> basis.orientation().holds(t) && isWithin(t, room, this::isCutFromSheets)))
@@ -247,18 +230,8 @@ final class Sizer {
         return work(size.width(), size.height());
     }
 
-    /** The widest for which the lowest that its proportions allow still goes in, then the highest of that width. */
-    private Size largestWithin(Size room, Basis.ForEnvelope basis, ToDoubleFunction<Structure> cutBeyond) {
-        ToDoubleFunction<Structure> beyond = s -> Math.max(closedBeyond(s, room), cutBeyond.applyAsDouble(s));
-        Length low = Length.min(grid.floor(room.height()), grid.ceiling(SMALLEST));
-        Length width = search.largest(room.width(), w -> excess(w, lowest(w, low), beyond));
-        Length height = search.largest(highest(width, room.height()), h -> excess(width, h, beyond));
-        return held(new Size(width, height), basis.orientation());
-    }
-
-    /** What lies the other way is cut to a square. */
-    private static Size held(Size size, Orientation orientation) {
-        return orientation.holds(size) ? size : new Size(size.shortSide(), size.shortSide());
+    private Optional<Size> largest(Size most, Orientation orientation, ToDoubleFunction<Structure> beyond) {
+        return LargestCard.of(grid, most, brief.fold().proportions(), orientation, (w, h) -> excess(w, h, beyond));
     }
 
     private boolean isWithin(Size size, Size room, Predicate<Structure> isCut) {
@@ -269,6 +242,9 @@ final class Sizer {
 
     /** How far below the largest size a better one is looked for: an inch holds every share that folds make of a width. */
     private static final int STEPS_DOWN = 16;
+
+    /** A maker gives a mark or two for round scores, not a finger's breadth: a sixteenth of the shorter side at the most. */
+    private static final int LEAST_SHARE = 16;
 
     /** The largest size, a little smaller if need be, that misses fewest marks: first a better width, then a better height. */
     private Size onMarks(Size largest, Predicate<Size> isAllowed) {
@@ -285,7 +261,7 @@ final class Sizer {
         int fewest = missed(largest);
         for (int i = 1; i <= STEPS_DOWN && fewest > 0; i++) {
             Length down = grid.step().times(i);
-            if (!down.isLessThan(largest.shortSide())) {
+            if (down.times(LEAST_SHARE).isMoreThan(largest.shortSide())) {
                 break;
             }
             Size tried = smaller.apply(down);
@@ -340,30 +316,38 @@ final class Sizer {
     }
 
     private Optional<FromPart> largestFrom(Size part, Orientation orientation) {
-        Length width = search.largest(LARGEST, w -> excess(w, lowest(w, SMALLEST), s -> cutBeyond(s, part)));
-        Length height = search.largest(highest(width, LARGEST), h -> excess(width, h, s -> cutBeyond(s, part)));
-        Size size = held(new Size(width, height), orientation);
-        return isCutFrom(part, size) ? Optional.of(new FromPart(part, size)) : Optional.empty();
+        return largest(new Size(LARGEST, LARGEST), orientation, s -> cutBeyond(s, part))
+                .map(size -> new FromPart(part, size));
     }
 
     /** By how many counts the pieces are too large for a part of the sheet, all lying one way, and for the trimmer. */
     private double cutBeyond(Structure structure, Size part) {
+        return cutBeyond(structure, piece -> beyond(piece.size(), part));
+    }
+
+    /** The same for whole sheets, each piece lying as it likes. */
+    private double cutBeyond(Structure structure) {
+        Size sheet = brief.sheet().size();
+        return cutBeyond(
+                structure, piece -> Length.min(beyond(piece.size(), sheet), beyond(piece.size(), sheet.turned())));
+    }
+
+    private double cutBeyond(Structure structure, Function<Piece, Length> beyondSheet) {
         Length trimmer = brief.tools().trimmer();
         return structure.pieces().stream()
+                .filter(piece -> structure.offcutOf(piece).isEmpty())
                 .mapToDouble(piece -> {
-                    Size size = piece.size();
-                    Length beyond = size.longSide().minus(trimmer);
+                    Length beyond = piece.size().longSide().minus(trimmer);
                     return piece.isFilm()
                             ? beyond.count()
-                            : Length.max(
-                                            beyond,
-                                            Length.max(
-                                                    size.width().minus(part.width()),
-                                                    size.height().minus(part.height())))
-                                    .count();
+                            : Length.max(beyond, beyondSheet.apply(piece)).count();
                 })
                 .max()
                 .orElseThrow();
+    }
+
+    private static Length beyond(Size piece, Size part) {
+        return Length.max(piece.width().minus(part.width()), piece.height().minus(part.height()));
     }
 
     /**

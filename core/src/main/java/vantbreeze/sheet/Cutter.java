@@ -117,10 +117,25 @@ public final class Cutter {
         return new Cutting(best, fewest, unplaced);
     }
 
+    /** @throws IllegalStateException if a part is missing or lies twice: nothing is offered that does not cut the whole job */
     private void offer(List<CutSheet> sheets) {
+        requireWhole(sheets);
         if (best == null || Cutting.BETTER.compare(sheets, best) < 0) {
             best = sheets;
             progress.accept(new Cutting(best, fewest, unplaced));
+        }
+    }
+
+    private void requireWhole(List<CutSheet> sheets) {
+        List<String> wanted = job.blanks().stream().map(Blank::id).sorted().toList();
+        List<String> cut = sheets.stream()
+                .flatMap(s -> s.wanted().stream())
+                .map(w -> w.blank().id())
+                .sorted()
+                .toList();
+        if (!cut.equals(wanted)) {
+            throw new IllegalStateException("A cutting plan cuts %d parts where %d are wanted, or not the same ones."
+                    .formatted(cut.size(), wanted.size()));
         }
     }
 

@@ -1,7 +1,7 @@
 package vantbreeze.sheet;
 
 import java.util.function.BooleanSupplier;
-import vantbreeze.structure.GivenUp;
+import vantbreeze.structure.Effort;
 
 /** How long something may still be looked for. */
 final class Deadline {
@@ -20,9 +20,9 @@ final class Deadline {
         return new Deadline(Math.min(nanos, left()), isStopped);
     }
 
-    /** @throws GivenUp if nobody waits for it any more */
+    /** @throws Effort.GivenUp if nobody waits for it any more */
     boolean isOver() {
-        GivenUp.ifNobodyWaits();
+        Effort.spend(1);
         return isStopped.getAsBoolean() || System.nanoTime() - at > 0;
     }
 

@@ -43,9 +43,12 @@ final class Fronts {
     private final long trimmer;
     private final List<List<Job.Way>> ways;
     private final double[] areas;
-    private final long[] radix;
+
+    /** Mixed radix of the counts; empty where they do not go into a long: then a set is its own key. */
+    private final Optional<long[]> radix;
+
     private final Deadline deadline;
-    private final Map<Long, List<Box>> known = new HashMap<>();
+    private final Map<Object, List<Box>> known = new HashMap<>();
     private long divisions;
 
     /**
@@ -63,18 +66,29 @@ final class Fronts {
                         ? Double.POSITIVE_INFINITY
                         : (double) w.get(0).width() * w.get(0).height())
                 .toArray();
-        this.radix = new long[copies.length];
+        this.radix = radix(copies);
+    }
+
+    private static Optional<long[]> radix(int[] copies) {
+        long[] radix = new long[copies.length];
         long product = 1;
         for (int i = 0; i < copies.length; i++) {
             radix[i] = product;
+            if (product > Long.MAX_VALUE / (copies[i] + 1L)) {
+                return Optional.empty();
+            }
             product *= copies[i] + 1L;
         }
+        return Optional.of(radix);
     }
 
-    private long key(int[] set) {
+    private Object key(int[] set) {
+        if (radix.isEmpty()) {
+            return Arrays.stream(set).boxed().toList();
+        }
         long key = 0;
         for (int i = 0; i < set.length; i++) {
-            key += radix[i] * set[i];
+            key += radix.get()[i] * set[i];
         }
         return key;
     }
@@ -97,7 +111,7 @@ final class Fronts {
     }
 
     private List<Box> boxes(int[] set) {
-        long key = key(set);
+        Object key = key(set);
         List<Box> there = known.get(key);
         if (there == null) {
             there = work(set);

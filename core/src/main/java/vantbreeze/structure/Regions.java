@@ -38,7 +38,7 @@ public final class Regions {
         if (isRectangleAround(other, one)) {
             return one;
         }
-        GivenUp.ifNobodyWaits();
+        Effort.spend(one.getNumPoints() + other.getNumPoints());
         return areas(OverlayNGRobust.overlay(one, other, OverlayNG.INTERSECTION));
     }
 

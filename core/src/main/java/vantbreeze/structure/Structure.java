@@ -318,7 +318,12 @@ public final class Structure {
 
     /** @return whether a score folds in the making or at any stage; where it does not it only marks a line */
     public boolean isFolded(String score) {
-        return creased.contains(score) || stages.stream().anyMatch(s -> s.degrees(score) != 0);
+        return isCreased(score) || stages.stream().anyMatch(s -> s.degrees(score) != 0);
+    }
+
+    /** @return whether it is folded in the making only */
+    public boolean isCreased(String score) {
+        return creased.contains(score);
     }
 
     /** What makers do with that face whatever is seen of it. */

@@ -62,7 +62,7 @@ public record Subdivision<T>(List<Edge<T>> edges, List<Face> faces, List<Stretch
      * @param aside how far inside its longest edge a face's sample point lies
      */
     public static <T> Subdivision<T> of(List<Line<T>> lines, double snap, double aside) {
-        GivenUp.ifNobodyWaits();
+        Effort.spend(lines.size());
         List<Stretch<T>> kept = Noder.node(lines, snap);
         List<Stretch<T>> loose = new ArrayList<>();
         while (true) {

@@ -1,7 +1,9 @@
 package vantbreeze.task;
 
+import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Deque;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -82,6 +84,19 @@ final class Drafts {
 
     Stream<String> cutOf(String part) {
         return where(d -> d.work() instanceof Work.Cut && d.parts().contains(part));
+    }
+
+    /** These and all that must come before them. */
+    Set<String> neededBy(Stream<String> ids) {
+        Set<String> needed = new LinkedHashSet<>();
+        Deque<String> open = new ArrayDeque<>(ids.toList());
+        while (!open.isEmpty()) {
+            String id = open.pop();
+            if (needed.add(id)) {
+                open.addAll(byId.get(id).after());
+            }
+        }
+        return needed;
     }
 
     Stream<String> of(Custom... customs) {

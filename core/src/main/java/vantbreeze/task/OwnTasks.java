@@ -2,6 +2,7 @@ package vantbreeze.task;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import vantbreeze.layer.Face;
 import vantbreeze.layer.Ornaments;
@@ -145,6 +146,11 @@ record OwnTasks(Drafts drafts, Structure structure, List<Face> faces, Ornaments 
 
     /** The joints after which a face that has to be dressed first is out of reach. */
     private List<String> joining(Face face) {
-        return face.beforeAssembly() ? joins().toList() : List.of();
+        if (!face.beforeAssembly()) {
+            return List.of();
+        }
+        /* What its papers lie over is joined before them. */
+        Set<String> before = drafts.neededBy(drafts.layingOn(face));
+        return joins().filter(j -> !before.contains(j)).toList();
     }
 }

@@ -107,8 +107,8 @@ class WovenGateTest {
     void closedTheLayersLieAsTheyMust(String anchor, String inner, String outer) {
         Brief brief = scored().with("panel", in("2 7/8"))
                 .with("anchor", in(anchor))
-                .with("inner", in(inner))
-                .with("outer", in(outer));
+                .with("innerRun", in(inner))
+                .with("outerRun", in(outer));
         Structure card = Planner.plan(brief).structure();
         FlatStage closed = FlatFolder.closed(card);
         assertThat(closed.faults()).isEmpty();
@@ -217,8 +217,9 @@ class WovenGateTest {
     /** What the curve says is what comes when its point is picked: farther out they stick out more. */
     @Test
     void theCurveWeighsSpreadAgainstSticksOut() {
-        Brief brief =
-                scored().with("panel", in("2 7/8")).with("inner", in("2 7/8")).with("outer", in("2 7/8"));
+        Brief brief = scored().with("panel", in("2 7/8"))
+                .with("innerRun", in("2 7/8"))
+                .with("outerRun", in("2 7/8"));
         TradeOff trade = Planner.plan(brief).tradeOff().orElseThrow();
         assertThat(trade.parameter()).isEqualTo("anchor");
         assertThat(trade.said()).containsExactly("spreads to", "sticks out closed");

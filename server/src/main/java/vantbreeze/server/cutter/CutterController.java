@@ -1,6 +1,5 @@
 package vantbreeze.server.cutter;
 
-import java.time.Duration;
 import java.util.List;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -18,7 +17,8 @@ import vantbreeze.server.web.Patience;
 @RestController
 class CutterController {
 
-    private static final Duration LONGEST = Duration.ofSeconds(5);
+    /** Many times what a full bed of shapes takes, in units of {@link vantbreeze.structure.Effort}. */
+    private static final long MOST = 200_000_000;
 
     private final Patience patience;
     private final ToolService tools;
@@ -39,12 +39,12 @@ class CutterController {
                         "what a machine can do",
                         () -> asked.machine().read());
         CutFile file = patience.await(
-                LONGEST,
+                MOST,
                 "This drawing",
                 () -> fields.fieldUpTo(
                         Integer.MAX_VALUE, "svg", asked.svg(), "an SVG drawing", () -> CutFile.read(asked.svg())));
         fields.done();
-        return patience.await(LONGEST, "This drawing", () -> {
+        return patience.await(MOST, "This drawing", () -> {
             List<Refusal> refusals = Inspection.of(file.strokes(), machine);
             Route route = refusals.isEmpty() ? Route.of(file.strokes(), machine) : new Route(List.of());
             return CutterJson.of(file, machine, refusals, route);

@@ -65,7 +65,9 @@ final class CuttingWriter {
         Map<String, Integer> ordinals = new HashMap<>();
         return new CuttingJson.PaperCutJson(
                 use(of.blanks()),
-                stuff instanceof Paper paper ? paper.stock().text() : Ruler.thick(stuff.thickness()),
+                stuff instanceof Paper paper
+                        ? paper.stock().text()
+                        : stuff.thickness().exactText(UnitSystem.METRIC),
                 stuff instanceof Paper paper ? paper.colour() : "#ffffff",
                 stuff instanceof Paper paper ? paper.print() : Print.PLAIN,
                 stuff instanceof Film,

@@ -1,7 +1,6 @@
 package vantbreeze.server.outline;
 
 import io.swagger.v3.oas.annotations.media.Schema;
-import java.time.Duration;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -17,7 +16,8 @@ import vantbreeze.server.web.Patience;
 @RequestMapping("/api/outlines")
 class OutlineController {
 
-    private static final Duration LONGEST = Duration.ofSeconds(5);
+    /** Its corners and crossings are counted as it is read. */
+    private static final long MOST = Long.MAX_VALUE;
 
     private final Patience patience;
 
@@ -49,7 +49,7 @@ class OutlineController {
                 "svg",
                 drawing.svg(),
                 "a drawing of at most %d characters with a closed path".formatted(SvgOutline.LONGEST),
-                () -> patience.await(LONGEST, "This drawing", () -> SvgOutline.of(drawing.svg())));
+                () -> patience.await(MOST, "This drawing", () -> SvgOutline.of(drawing.svg())));
         fields.done();
         String text = "outline %s: %s".formatted(width.exactText(units), read.corners());
         fields.fieldUpTo(

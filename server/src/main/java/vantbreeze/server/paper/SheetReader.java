@@ -52,7 +52,8 @@ final class SheetReader {
         fields.field(before + "kind", said.kind(), "PAPER or FILM", said::kind);
         fields.field(before + "print", said.print(), "PLAIN, SCATTERED or UPRIGHT", said::print);
         text("stock", said.stock(), LONGEST_STOCK);
-        fields.field(before + "stock", said.stock(), "such as 300 gsm, or 0.1 mm for film", () -> stuff(said));
+        Stuff stuff =
+                fields.field(before + "stock", said.stock(), "such as 300 gsm, or 0.1 mm for film", () -> stuff(said));
         String price = said.price() == null || said.price().isBlank()
                 ? null
                 : said.price().strip();
@@ -61,16 +62,24 @@ final class SheetReader {
         }
         return new SheetJson.ContentJson(
                 name,
-                bare(said.width()),
-                bare(said.height()),
+                measured(said.width()),
+                measured(said.height()),
                 said.count(),
                 said.offcut(),
                 said.kind(),
-                bare(said.stock()),
-                said.colour(),
+                stuff instanceof Paper paper ? paper.stock().text() : bare(said.stock()),
+                stuff instanceof Paper paper ? paper.colour() : said.colour(),
                 said.print(),
                 said.grain(),
                 price);
+    }
+
+    /** A number without a unit was read as millimetres: it is kept so, or it would be shown as inches. */
+    private static String measured(String text) {
+        String bare = bare(text);
+        return bare == null || bare.chars().anyMatch(c -> Character.isLetter(c) || "\"”″'’′".indexOf(c) >= 0)
+                ? bare
+                : bare + " mm";
     }
 
     private static String bare(String text) {

@@ -172,7 +172,7 @@ public class SheetService implements Inspected {
     private Stream<SheetJson> of(Stuff stuff) {
         return list().stream()
                 .filter(s -> s.content().count() > 0)
-                .filter(s -> isOf(stuff, SheetReader.stuff(s.content())));
+                .filter(s -> stuff.equals(SheetReader.stuff(s.content())));
     }
 
     private static Supply supply(SheetJson s) {
@@ -183,16 +183,6 @@ public class SheetService implements Inspected {
                 s.content().count(),
                 true,
                 Optional.ofNullable(s.content().grain()));
-    }
-
-    /** However its weight was written. */
-    private static boolean isOf(Stuff wanted, Stuff there) {
-        return wanted instanceof Paper a && there instanceof Paper b
-                ? a.stock().gramsPerSquareMetre() == b.stock().gramsPerSquareMetre()
-                        && a.thickness().equals(b.thickness())
-                        && a.colour().equalsIgnoreCase(b.colour())
-                        && a.print() == b.print()
-                : wanted.equals(there);
     }
 
     /**
@@ -336,7 +326,7 @@ public class SheetService implements Inspected {
     }
 
     private static SheetJson written(DrawerSheet sheet) {
-        SheetJson.ContentJson said = sheet.said();
+        SheetJson.ContentJson said = SheetReader.tidied(sheet.said(), new FieldReader(UnitSystem.METRIC), "");
         return new SheetJson(
                 sheet.id(),
                 sheet.version(),

@@ -1,6 +1,5 @@
 package vantbreeze.server.plan;
 
-import java.time.Duration;
 import java.util.List;
 import java.util.function.Function;
 import java.util.function.Supplier;
@@ -16,10 +15,11 @@ public class Cards {
     /** A drag leaves one each few pixels; what is shown is always among the last. */
     private static final int MOST = 24;
 
-    /** Warm, every card is worked out within two seconds and the shelf within half of one; a cold or busy machine takes more. */
-    private static final Duration CARD = Duration.ofSeconds(5);
+    /** Ten times what the heaviest cards of the reports take, in units of {@link vantbreeze.structure.Effort}. */
+    private static final long CARD = 40_000_000;
 
-    private static final Duration SHELF = Duration.ofSeconds(15);
+    /** The shelf plans usual cards only, on as many threads as there are. */
+    private static final long SHELF = Long.MAX_VALUE;
 
     private final Patience patience;
     private final Recent<BriefJson, Card> cards = new Recent<>(MOST);
@@ -41,7 +41,7 @@ public class Cards {
      *
      * @throws vantbreeze.server.web.FieldsRefused if the brief cannot be read
      * @throws vantbreeze.plan.BriefException if no card follows from it
-     * @throws Patience.Lost if it takes too long, or whoever asked has gone
+     * @throws Patience.Lost if it is too much
      */
     public <T> T ask(BriefJson brief, Function<Card, T> question) {
         Card card = of(brief);

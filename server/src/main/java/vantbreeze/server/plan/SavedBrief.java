@@ -1,6 +1,7 @@
 package vantbreeze.server.plan;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.function.Consumer;
 import tools.jackson.core.JacksonException;
@@ -28,7 +29,8 @@ public final class SavedBrief {
             SavedBrief::papersInsteadOfGrams,
             SavedBrief::filmAndPlace,
             SavedBrief::ownSteps,
-            SavedBrief::outlinesOfTheirOwn);
+            SavedBrief::outlinesOfTheirOwn,
+            SavedBrief::withoutWhatFoldsNoLongerHave);
 
     /** What is written today. */
     public static final int NEWEST = STEPS.size() + 1;
@@ -116,6 +118,16 @@ public final class SavedBrief {
                 && CUT_BY_OUTLINE.contains(brief.get("fold").asString())
                 && parameters.has("shape")) {
             parameters.set("outline", parameters.remove("shape"));
+        }
+    }
+
+    /** Until December 2026 the fan hung from its bar and the woven gate had no covers: what was said of these is gone. */
+    private static final Map<String, Set<String>> GONE =
+            Map.of("fan-concertina", Set.of("gap", "point"), "woven-gate", Set.of("anchor", "reach", "run", "top"));
+
+    private static void withoutWhatFoldsNoLongerHave(ObjectNode brief) {
+        if (brief.get("parameters") instanceof ObjectNode parameters) {
+            parameters.remove(GONE.getOrDefault(brief.get("fold").asString(), Set.of()));
         }
     }
 

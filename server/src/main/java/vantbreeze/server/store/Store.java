@@ -4,7 +4,9 @@ import jakarta.persistence.PersistenceException;
 import java.util.concurrent.locks.Lock;
 import java.util.concurrent.locks.ReentrantLock;
 import java.util.function.Supplier;
+import org.springframework.dao.ConcurrencyFailureException;
 import org.springframework.dao.DataAccessException;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.TransactionException;
@@ -53,6 +55,9 @@ public class Store {
         return () -> {
             try {
                 return work.get();
+            } catch (DataIntegrityViolationException | ConcurrencyFailureException e) {
+                /* What was written was at fault, or came at the same moment as something else: the database is whole. */
+                throw e;
             } catch (DataAccessException | TransactionException | PersistenceException e) {
                 throw database.failed(e);
             }

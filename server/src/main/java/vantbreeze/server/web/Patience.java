@@ -12,8 +12,12 @@ import org.springframework.beans.factory.DisposableBean;
 import org.springframework.stereotype.Component;
 import org.springframework.web.context.request.RequestAttributes;
 import org.springframework.web.context.request.RequestContextHolder;
+import vantbreeze.structure.Effort;
 
-/** Long work is done as long as somebody waits for it, and not longer than anybody would. */
+/**
+ * Long work is done as long as somebody waits for it. How much of it is allowed is counted ({@link Effort}); the clock only ends what
+ * no count bounds, and says so as what it is: the machine is busy.
+ */
 @Component
 public class Patience implements DisposableBean {
 
@@ -30,7 +34,10 @@ public class Patience implements DisposableBean {
                 return worker;
             });
 
-    /** Nobody waited any longer. */
+    /** Longer nobody waits. */
+    private static final Duration LONGEST = Duration.ofSeconds(60);
+
+    /** There is no answer: it is too much to work out. */
     public static final class Lost extends RuntimeException {
 
         private static final long serialVersionUID = 1L;
@@ -40,35 +47,59 @@ public class Patience implements DisposableBean {
         }
     }
 
+    /** There is no answer now; there may be one if it is asked for again. */
+    public static final class Busy extends RuntimeException {
+
+        private static final long serialVersionUID = 1L;
+
+        Busy(String why) {
+            super(why);
+        }
+    }
+
+    private final Duration longest;
+
+    public Patience() {
+        this(LONGEST);
+    }
+
+    Patience(Duration longest) {
+        this.longest = longest;
+    }
+
     /**
      * What no request asks for, such as filling an empty data folder at the start, may take its time: a cold machine is slow.
      *
+     * @param most units of work, as {@link Effort} counts them
+     * @param what begins the sentence that says it took too much
      * @param work touches nothing but memory: it is interrupted when nobody waits any more
-     * @param what begins the sentence that says it took too long
-     * @throws Lost if it took longer than that, or whoever asked has gone; the work ends soon after
+     * @throws Lost if it takes more work than that
+     * @throws Busy if it takes longer than anybody waits, or whoever asked has gone; the work ends soon after
      */
-    public <T> T await(Duration most, String what, Supplier<T> work) {
-        Future<T> working = workers.submit(work::get);
-        long until = System.nanoTime() + most.toNanos();
+    public <T> T await(long most, String what, Supplier<T> work) {
+        Future<T> working = workers.submit(() -> Effort.within(most, work));
+        long until = System.nanoTime() + longest.toNanos();
         try {
             while (true) {
                 try {
                     return working.get(LOOK_EVERY_MILLISECONDS, TimeUnit.MILLISECONDS);
                 } catch (TimeoutException notYet) {
                     if (isAsked() && System.nanoTime() > until) {
-                        throw new Lost(
-                                "%s takes more than %d seconds to work out; simplify it: fewer toppers, or plainer ones."
-                                        .formatted(what, most.toSeconds()));
+                        throw new Busy("The machine is busy: try again.");
                     }
                     if (askerHasGone()) {
-                        throw new Lost("Nobody waits for the answer any more.");
+                        throw new Busy("Nobody waits for the answer any more.");
                     }
                 }
             }
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
-            throw new Lost("The application ends.");
+            throw new Busy("The application ends.");
         } catch (ExecutionException e) {
+            if (e.getCause() instanceof Effort.TooMuch) {
+                throw new Lost(
+                        "%s is too much to work out: simplify it, with fewer toppers or plainer ones.".formatted(what));
+            }
             throw unchecked(e.getCause());
         } finally {
             working.cancel(true);

@@ -2,6 +2,7 @@ package vantbreeze.server.web;
 
 import java.util.List;
 import org.springframework.beans.TypeMismatchException;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
@@ -64,7 +65,12 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler(Patience.Lost.class)
     ProblemDetail lost(Patience.Lost e) {
-        return Problem.of(HttpStatus.UNPROCESSABLE_CONTENT, "It takes too long", e.getMessage());
+        return Problem.of(HttpStatus.UNPROCESSABLE_CONTENT, "It is too much", e.getMessage());
+    }
+
+    @ExceptionHandler(Patience.Busy.class)
+    ProblemDetail busy(Patience.Busy e) {
+        return Problem.of(HttpStatus.SERVICE_UNAVAILABLE, "Busy", e.getMessage());
     }
 
     @ExceptionHandler(Unreadable.class)
@@ -105,6 +111,15 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     @ExceptionHandler(ObjectOptimisticLockingFailureException.class)
     ProblemDetail race(ObjectOptimisticLockingFailureException e) {
         return Problem.of(HttpStatus.CONFLICT, CHANGED_ELSEWHERE, "It was changed at the same moment; load it again.");
+    }
+
+    /** The rules of the tables are the last to refuse; what they say is of no use to a maker. */
+    @ExceptionHandler(DataIntegrityViolationException.class)
+    ProblemDetail unfit(DataIntegrityViolationException e) {
+        return Problem.of(
+                HttpStatus.UNPROCESSABLE_CONTENT,
+                "It cannot be kept",
+                "Something in it is longer or larger than can be kept; shorten names and notes. Nothing was saved.");
     }
 
     @Override

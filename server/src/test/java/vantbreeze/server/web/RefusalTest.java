@@ -1,6 +1,7 @@
 package vantbreeze.server.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.hamcrest.Matchers.contains;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.hasSize;
@@ -19,6 +20,7 @@ import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicLong;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -33,7 +35,7 @@ import org.springframework.web.context.request.RequestContextHolder;
 import org.springframework.web.context.request.ServletRequestAttributes;
 import vantbreeze.server.TestApplication;
 import vantbreeze.server.TestBriefs;
-import vantbreeze.structure.GivenUp;
+import vantbreeze.structure.Effort;
 
 /** Every refusal is a problem (RFC 9457) that names field, value and what is allowed. */
 class RefusalTest extends TestApplication {
@@ -208,27 +210,46 @@ class RefusalTest extends TestApplication {
         }
     }
 
+    /** What is refused is counted: it ends however fast or busy the machine is, and says what to do. */
     @Test
-    void workThatTakesTooLongIsGivenUp() throws Exception {
+    void workThatIsTooMuchIsGivenUp() throws Exception {
         Patience patience = new Patience();
+        CountDownLatch ended = new CountDownLatch(1);
+        AtomicLong done = new AtomicLong();
+        assertThatThrownBy(() -> patience.await(1000, "This card", () -> endless(done, ended)))
+                .isInstanceOf(Patience.Lost.class)
+                .hasMessageStartingWith("This card is too much to work out");
+        assertThat(ended.await(30, TimeUnit.SECONDS)).as("the work has ended").isTrue();
+        assertThat(done.get()).isEqualTo(1001);
+        patience.destroy();
+    }
+
+    /** The clock only ends what no count bounds, and that is no fault of the card. */
+    @Test
+    void whatTheClockEndsIsToBeTriedAgain() throws Exception {
+        Patience patience = new Patience(Duration.ofMillis(200));
         CountDownLatch ended = new CountDownLatch(1);
         RequestContextHolder.setRequestAttributes(new ServletRequestAttributes(new MockHttpServletRequest()));
         try {
-            patience.await(Duration.ofMillis(200), "This card", () -> {
-                try {
-                    while (true) {
-                        GivenUp.ifNobodyWaits();
-                    }
-                } finally {
-                    ended.countDown();
-                }
-            });
-        } catch (Patience.Lost lost) {
-            assertThat(lost).hasMessageStartingWith("This card takes more than");
+            assertThatThrownBy(
+                            () -> patience.await(Long.MAX_VALUE, "This card", () -> endless(new AtomicLong(), ended)))
+                    .isInstanceOf(Patience.Busy.class)
+                    .hasMessageContaining("try again");
         } finally {
             RequestContextHolder.resetRequestAttributes();
         }
-        assertThat(ended.await(5, TimeUnit.SECONDS)).as("the work has ended").isTrue();
+        assertThat(ended.await(30, TimeUnit.SECONDS)).as("the work has ended").isTrue();
         patience.destroy();
+    }
+
+    private static Object endless(AtomicLong done, CountDownLatch ended) {
+        try {
+            while (true) {
+                done.incrementAndGet();
+                Effort.spend(1);
+            }
+        } finally {
+            ended.countDown();
+        }
     }
 }
