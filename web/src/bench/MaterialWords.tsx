@@ -1,4 +1,4 @@
-import type { TableEntry } from "../api/types";
+import type { Brief, TableEntry } from "../api/types";
 import { ChoiceWord, type Choice } from "../parts/ChoiceWord";
 import { TextWord } from "../parts/TextWord";
 import { pretty } from "../state/lengths";
@@ -22,8 +22,15 @@ export function EnvelopeWord() {
   const envelopes = useEnvelopes();
   const known = !brief.envelope || envelopes.some((e) => e.id === brief.envelope);
   const own = closed ? `${closed.size.width.text} x ${closed.size.height.text}` : "5 x 7 in";
+  /* A card that has a size keeps it when its envelope is taken away. */
+  const keepsSize: Partial<Brief> =
+    closed && brief.basis.kind === "ENVELOPE"
+      ? { basis: { kind: "CLOSED", width: closed.size.width.text, height: closed.size.height.text } }
+      : {};
   function choose(value: string) {
-    void change({ envelope: value === NONE ? null : value === OWN ? own : value });
+    void change(
+      value === NONE ? { envelope: null, ...keepsSize } : { envelope: value === OWN ? own : value },
+    );
   }
   return (
     <>

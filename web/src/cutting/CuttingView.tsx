@@ -256,8 +256,7 @@ function Summary({ plan, done, busy, onLonger, onStop, onLetGo, address }: Summa
           role="alert"
           className="border-stop bg-stop-soft m-0 mt-1 rounded-md border-l-4 px-3 py-1.5 text-base"
         >
-          No sheet gives: {unplaced.join(", ")}. Put a larger sheet into the drawer, or choose one on the
-          bench.
+          No sheet is large enough for these parts: {unplaced.join("; ")}.
         </p>
       )}
       <p className="m-0 mt-1 flex flex-wrap gap-2 text-base">

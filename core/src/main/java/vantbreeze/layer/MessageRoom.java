@@ -67,7 +67,7 @@ public record MessageRoom(Face face, Size size, List<Face> across) {
         Stream<MessageRoom> single = faces.stream()
                 .filter(MessageRoom::isReached)
                 .filter(f -> !structure.isGlued(f.panel(), f.side()))
-                .flatMap(f -> on(f, dressing, ornaments, base).stream());
+                .flatMap(f -> on(f, dressing, ornaments, base));
         List<MessageRoom> rooms = Stream.concat(written, single)
                 .sorted(Comparator.comparingDouble((MessageRoom r) -> r.size().squareMillimetres())
                         .reversed())
@@ -77,7 +77,7 @@ public record MessageRoom(Face face, Size size, List<Face> across) {
                 : rooms;
     }
 
-    /** What lies in one plane behind the closed card can be written on across its scores. */
+    /** What lies in one plane behind the closed card can be written on across scores that never fold. */
     private static Optional<MessageRoom> behind(
             List<Face> faces, Structure structure, LayerStack closed, Dressing dressing, Ornaments ornaments) {
         List<Face> plain = faces.stream()
@@ -103,7 +103,7 @@ public record MessageRoom(Face face, Size size, List<Face> across) {
                     .filter(f -> f.side() == start.side() && !group.contains(f))
                     .filter(f -> structure.hinges().stream()
                             .anyMatch(h -> h.joins(f.panel(), from.panel())
-                                    && structure.closed().degrees(h.score().id()) == 0))
+                                    && !structure.isFolded(h.score().id())))
                     .forEach(group::add);
         }
         List<Face> others = group.subList(1, group.size());
@@ -154,16 +154,37 @@ public record MessageRoom(Face face, Size size, List<Face> across) {
                 || (face.seen().contains(Face.Seen.DISPLAYED) && !face.seen().contains(Face.Seen.CLOSED));
     }
 
-    private static Optional<MessageRoom> on(Face face, Dressing dressing, Ornaments ornaments, Print base) {
+    /** On the face or its papers, and on whatever plain is glued over them. */
+    private static Stream<MessageRoom> on(Face face, Dressing dressing, Ornaments ornaments, Print base) {
         List<Mat> mats =
                 dressing.mats().stream().filter(m -> m.face().equals(face)).toList();
-        List<Envelope> taken = new ArrayList<>();
-        mats.stream()
-                .filter(m -> m.kind() == Mat.Kind.STRIP)
-                .forEach(m -> taken.add(m.outline().getEnvelopeInternal()));
-        ornaments.placed().stream()
-                .filter(o -> o.face().equals(face))
-                .forEach(o -> taken.add(o.onPiece().getEnvelopeInternal()));
+        List<Glued> glued = Stream.concat(
+                        mats.stream()
+                                .filter(m -> m.kind() == Mat.Kind.STRIP)
+                                .map(m -> new Glued(m.outline(), m.paper().print())),
+                        ornaments.placed().stream()
+                                .filter(o -> o.face().equals(face))
+                                .map(o -> new Glued(
+                                        o.onPiece(), o.ornament().paper().print())))
+                .toList();
+        return Stream.concat(
+                ground(face, mats, boxes(glued), base).stream(),
+                IntStream.range(0, glued.size())
+                        .filter(i -> glued.get(i).print() == Print.PLAIN)
+                        .boxed()
+                        .flatMap(i ->
+                                largest(glued.get(i).outline(), boxes(glued.subList(i + 1, glued.size()))).stream())
+                        .map(size -> new MessageRoom(face, size)));
+    }
+
+    /** A paper on top of the others, in the order in which they are laid. */
+    private record Glued(Polygon outline, Print print) {}
+
+    private static List<Envelope> boxes(List<Glued> glued) {
+        return glued.stream().map(g -> g.outline().getEnvelopeInternal()).toList();
+    }
+
+    private static Optional<MessageRoom> ground(Face face, List<Mat> mats, List<Envelope> taken, Print base) {
         Optional<Mat> top =
                 mats.stream().filter(m -> m.kind() != Mat.Kind.STRIP).reduce((below, above) -> above);
         Print print = top.map(m -> m.paper().print()).orElse(base);

@@ -1,6 +1,7 @@
 package vantbreeze.layer;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
@@ -11,6 +12,8 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
 import vantbreeze.fold.FlatStage;
 import vantbreeze.fold.LayerStack;
+import vantbreeze.fold.Level;
+import vantbreeze.fold.RigidMotion;
 import vantbreeze.fold.StackMap;
 import vantbreeze.fold.Together;
 import vantbreeze.measure.Length;
@@ -43,17 +46,21 @@ public record Ornaments(List<PlacedOrnament> placed, List<Ornament> homeless) {
     /** Less than a square millimetre of overlap is a touch. */
     private static final double TOUCH = Length.COUNTS_PER_MILLIMETRE * Length.COUNTS_PER_MILLIMETRE;
 
-    /** @param papers panels and mats as they lie closed */
+    /**
+     * @param papers panels and mats as they lie closed
+     * @param poses all that the card goes through, the first as it is closed
+     */
     public static Ornaments of(
             List<Ornament> ornaments,
             List<Face> faces,
             Structure structure,
             LayerStack closed,
-            List<StackMap.Layer> papers) {
+            List<StackMap.Layer> papers,
+            List<List<RigidMotion>> poses) {
         if (ornaments.isEmpty()) {
             return NONE;
         }
-        Placer placer = new Placer(structure, closed, StackMap.of(papers));
+        Placer placer = new Placer(structure, closed, StackMap.of(papers), poses);
         List<PlacedOrnament> placed = new ArrayList<>();
         List<Ornament> homeless = new ArrayList<>();
         for (Ornament ornament : ornaments) {
@@ -88,7 +95,7 @@ public record Ornaments(List<PlacedOrnament> placed, List<Ornament> homeless) {
     }
 
     /** Finds out about one after the other. */
-    private record Placer(Structure structure, LayerStack closed, StackMap bulk) {
+    private record Placer(Structure structure, LayerStack closed, StackMap bulk, List<List<RigidMotion>> poses) {
 
         /** @param earlier those laid before it */
         PlacedOrnament place(Ornament ornament, Face face, List<PlacedOrnament> earlier) {
@@ -137,7 +144,8 @@ public record Ornaments(List<PlacedOrnament> placed, List<Ornament> homeless) {
                 Polygon lying,
                 boolean fromBelow,
                 List<PlacedOrnament> beneath) {
-            Set<Panel> own = Together.of(structure).with(face.panel());
+            Set<Panel> own = new HashSet<>(Together.of(structure).with(face.panel()));
+            own.addAll(Level.with(face.panel(), structure, poses));
             List<LayerStack.Spot> under = closed.spots().stream()
                     .filter(s -> overlap(s.outline(), lying))
                     .toList();

@@ -34,10 +34,14 @@ public final class Grouped {
                     == everything.getOrDefault(kind.getKey(), List.of()).size()) {
                 whole.add(plural(kind.getKey()));
                 wholeCount += there.size();
-            } else if (there.size() <= 2) {
+            } else if (there.size() <= READ) {
                 said.addAll(there);
             } else {
-                said.add("%d %s".formatted(there.size(), plural(kind.getKey())));
+                said.add("%d of the %d %s"
+                        .formatted(
+                                there.size(),
+                                everything.getOrDefault(kind.getKey(), there).size(),
+                                plural(kind.getKey())));
             }
         }
         if (!whole.isEmpty()) {

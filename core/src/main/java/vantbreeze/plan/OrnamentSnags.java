@@ -27,6 +27,9 @@ final class OrnamentSnags {
     /** What a topper has to reach over a flap to hold it. Common practice, no published source. */
     static final Length HOLDS = Length.inches(1, 4);
 
+    /** Less than a square millimetre is a touch, in counts squared. */
+    private static final double TOUCH = Length.COUNTS_PER_MILLIMETRE * Length.COUNTS_PER_MILLIMETRE;
+
     /** Less is not seen. */
     private static final double NOTHING_COUNTS = 0.05 * Length.COUNTS_PER_MILLIMETRE;
 
@@ -46,6 +49,7 @@ final class OrnamentSnags {
         snags.homeless();
         List<PlacedOrnament> placed = draft.work().ornaments().placed();
         placed.forEach(snags::glue);
+        placed.forEach(snags::under);
         placed.forEach(snags::outside);
         placed.forEach(snags::above);
         if (!placed.isEmpty()) {
@@ -115,6 +119,38 @@ final class OrnamentSnags {
                     o.ornament(),
                     "The %s reaches over the %s by %s; to hold it, it needs %s."
                             .formatted(o.ornament().name(), panel.name(), ruler.about(reach), ruler.about(HOLDS)));
+        }
+    }
+
+    /** What is glued over the face afterwards hides a part of it, and lies on it unevenly. */
+    private void under(PlacedOrnament o) {
+        if (!o.face().beforeAssembly()) {
+            return;
+        }
+        Structure structure = work.structure();
+        Panel panel = o.face().panel();
+        List<String> over = structure.bonds().stream()
+                .filter(b -> structure.panel(b.onto()).equals(panel)
+                        && b.ontoSide() == o.face().side())
+                .filter(b -> {
+                    double shared = Regions.intersection(
+                                    b.placement()
+                                            .apply(structure.panel(b.panel()).outline()),
+                                    o.onPiece())
+                            .getArea();
+                    return shared > TOUCH && shared < o.onPiece().getArea() - TOUCH;
+                })
+                .map(b -> structure.panel(b.panel()).piece())
+                .distinct()
+                .toList();
+        if (!over.isEmpty()) {
+            String names = String.join(" and the ", over);
+            add(
+                    Snag.Code.ORNAMENT_UNDER,
+                    Severity.WARNING,
+                    o.ornament(),
+                    "A part of the %s lies under the %s, which is glued over it: move it clear, or let the %s go over all of it."
+                            .formatted(o.ornament().name(), names, names));
         }
     }
 

@@ -122,11 +122,25 @@ final class Sizer {
         return structure(width, height).map(counts::applyAsDouble).orElse(Double.NEGATIVE_INFINITY);
     }
 
+    /** Without an envelope it is as large as the sheet gives; with toppers that reach out of every card, as large as it were without. */
     private Workpiece largestFor(Basis.ForEnvelope basis, Length expected) {
         if (brief.envelope() == null) {
-            throw new BriefException("envelope", "", "an envelope", "Choose the envelope that the card is to fit.");
+            Size size = largestFrom(new Basis.FromSheet(1, basis.orientation()));
+            return work(size.width(), size.height());
         }
-        return usualCard(basis).orElseGet(() -> largestTaken(basis, expected));
+        Optional<Workpiece> usual = usualCard(basis);
+        if (usual.isPresent()) {
+            return usual.get();
+        }
+        try {
+            return largestTaken(basis, expected);
+        } catch (BriefException nothingGoesIn) {
+            if (brief.ornaments().isEmpty()) {
+                throw nothingGoesIn;
+            }
+            Size bare = size(brief.withOrnaments(List.of()), expected).closedSize();
+            return work(bare.width(), bare.height());
+        }
     }
 
     /** The card that the envelope is made for, if the fold closes to it, the sheet gives it and it goes in. */

@@ -36,6 +36,7 @@ public record Snag(Code code, Severity severity, Place place, String text, List<
         ORNAMENT_STICKS_PANELS,
         ORNAMENT_TOO_LOW,
         ORNAMENT_HOLDS_LITTLE,
+        ORNAMENT_UNDER,
         ORNAMENT_STICKS_OUT,
         ORNAMENT_ABOVE,
         OWN_STEP_HOMELESS,

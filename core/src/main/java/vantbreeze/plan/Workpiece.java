@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.locationtech.jts.geom.Envelope;
 import vantbreeze.catalogue.Values;
 import vantbreeze.fold.FlatFolder;
@@ -12,6 +13,7 @@ import vantbreeze.fold.FlatStage;
 import vantbreeze.fold.FoldFault;
 import vantbreeze.fold.Girth;
 import vantbreeze.fold.LayerStack;
+import vantbreeze.fold.Level;
 import vantbreeze.fold.Scene;
 import vantbreeze.fold.StackMap;
 import vantbreeze.layer.Dressing;
@@ -25,6 +27,7 @@ import vantbreeze.part.Part;
 import vantbreeze.part.Parts;
 import vantbreeze.post.ClosureKit;
 import vantbreeze.structure.Panel;
+import vantbreeze.structure.Piece;
 import vantbreeze.structure.Stage;
 import vantbreeze.structure.Structure;
 
@@ -70,11 +73,12 @@ record Workpiece(
         Dressing dressing = stack.map(s -> Dressing.of(faces, structure, s, brief.matting()))
                 .orElse(Dressing.NONE);
         List<StackMap.Layer> papers = papers(brief, structure, closed, dressing);
-        Ornaments ornaments = stack.map(s -> Ornaments.of(brief.ornaments(), faces, structure, s, papers))
+        Ornaments ornaments = stack.map(
+                        s -> Ornaments.of(brief.ornaments(), faces, structure, s, papers, Level.poses(closed, scenes)))
                 .orElse(Ornaments.NONE);
         papers.addAll(ornaments.layers());
         StackMap open = StackMap.of(papers);
-        ClosureKit closure = closure(brief, open);
+        ClosureKit closure = closure(brief, open, structure);
         closure.layer().ifPresent(papers::add);
         StackMap bulk = closure.covers().isPresent() ? StackMap.of(papers) : open;
         return new Workpiece(
@@ -101,10 +105,16 @@ record Workpiece(
                 Parts.of(structure, faces, dressing, ornaments, closure.pieces(), brief.base(), brief.film()));
     }
 
-    private static ClosureKit closure(Brief brief, StackMap card) {
+    private static ClosureKit closure(Brief brief, StackMap card, Structure structure) {
         try {
             return ClosureKit.of(
-                    brief.closure(), card, brief.base().stock(), brief.tools().ruler(), brief.reach(), brief.ruler());
+                    brief.closure(),
+                    card,
+                    brief.base().stock(),
+                    brief.tools().ruler(),
+                    brief.reach(),
+                    brief.ruler(),
+                    structure.pieces().stream().map(Piece::name).collect(Collectors.toSet()));
         } catch (IllegalArgumentException e) {
             throw new BriefException(
                     "closure", brief.closure().text(brief.units()), "one that suits the card's size", e.getMessage());

@@ -3,6 +3,7 @@ package vantbreeze.post;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.GeometryFactory;
@@ -104,16 +105,18 @@ public record ClosureKit(
     /**
      * @param closed the closed card with all that sticks out of it
      * @param reach what it is cut from: a band that is too long for it is joined from two
+     * @param taken names of the card's own pieces: a waterfall has a belt already
      */
     public static ClosureKit of(
-            Closure closure, StackMap closed, Stock stock, ToolGrid grid, Reach reach, Ruler ruler) {
+            Closure closure, StackMap closed, Stock stock, ToolGrid grid, Reach reach, Ruler ruler, Set<String> taken) {
         Envelope box = new Envelope();
         closed.spots().forEach(s -> box.expandToInclude(s.outline().getEnvelopeInternal()));
         Card card = new Card(closed, box, stock, grid, reach, ruler);
         return switch (closure.kind()) {
             case NONE -> NONE;
-            case BELT -> band("belt", width(closure, card, BELT_SHARE), card);
-            case TONGUE -> tongue(width(closure, card, BELT_SHARE), card);
+            case BELT -> band(taken.contains("belt") ? "closing belt" : "belt", width(closure, card, BELT_SHARE), card);
+            case TONGUE ->
+                tongue(taken.contains("band") ? "closing band" : "band", width(closure, card, BELT_SHARE), card);
             case SLEEVE -> band("sleeve", width(closure, card, SLEEVE_SHARE), card);
             case RIBBON -> ribbon(card);
             case RING -> ring(closure, card);
@@ -237,8 +240,8 @@ public record ClosureKit(
      * Slide and hold: the tongue goes down through one slit and up through the next, on the front, in the middle between two
      * edges, and never through a score.
      */
-    private static ClosureKit tongue(Length width, Card card) {
-        requireNoWider("band", width, card);
+    private static ClosureKit tongue(String name, Length width, Card card) {
+        requireNoWider(name, width, card);
         Length shoulder =
                 Length.max(LEAST_SHOULDER, card.grid().floor(width.dividedBy(4).each()));
         Length wide = width.minus(shoulder.times(2));
@@ -265,7 +268,7 @@ public record ClosureKit(
                             .formatted(size.width().millimetres()));
         }
         PieceBuilder band = Piece.outline(
-                "band",
+                name,
                 new Point(Length.ZERO, Length.ZERO),
                 new Point(shoulders, Length.ZERO),
                 new Point(shoulders, shoulder),
@@ -280,7 +283,7 @@ public record ClosureKit(
             Length at = END_OF_BAND.plus(SLITS_APART.times(i));
             band.slit("slit " + (i + 1), new Point(at, low), new Point(at, low.plus(slit)));
         }
-        scoreAtEdges(band, "band", width, END_OF_BAND.plus(half), front, side, card.stock());
+        scoreAtEdges(band, name, width, END_OF_BAND.plus(half), front, side, card.stock());
         return new ClosureKit(
                 Goes.AROUND,
                 List.of(band.build()),
@@ -288,7 +291,8 @@ public record ClosureKit(
                 Optional.of(across(width, card, around)),
                 List.of(across(width, card, around)),
                 card.stock().thickness().times(3),
-                "Wrap the band around the closed card from the front, push the tongue down through the first slit and up through the second, until its shoulders stop it. Nothing is glued.");
+                "Wrap the %s around the closed card from the front, push the tongue down through the first slit and up through the second, until its shoulders stop it. Nothing is glued."
+                        .formatted(name));
     }
 
     /** Common practice would be to try it; derived, please check. */

@@ -1,6 +1,7 @@
 package vantbreeze.task;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -10,13 +11,14 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Polygon;
 import vantbreeze.fold.FlatFolder;
 import vantbreeze.layer.Dressing;
 import vantbreeze.layer.Face;
 import vantbreeze.layer.Mat;
-import vantbreeze.layer.MatCut;
 import vantbreeze.layer.Ornaments;
 import vantbreeze.layer.PlacedOrnament;
 import vantbreeze.layer.PocketRoom;
@@ -208,24 +210,58 @@ public final class Tasks {
         });
     }
 
-    /** A task for all mats that are glued alike. */
+    /**
+     * A task for all mats that are glued alike; what lies on a paper that is glued otherwise comes after it.
+     *
+     * @return in an order in which every layer comes after the one below it
+     */
     private List<Drafts.Draft> lay(String when, Custom custom, Predicate<Mat> which) {
-        Map<Joint, List<Mat>> byJoint = new LinkedHashMap<>();
-        for (MatCut cut : dressing.cuts()) {
-            cut.mats().stream()
-                    .filter(which)
-                    .forEach(m -> byJoint.computeIfAbsent(Joint.of(cut), k -> new ArrayList<>())
-                            .add(m));
+        record Group(Joint joint, List<Mat> mats) {
+            boolean hasBelow(Mat mat) {
+                return mats.stream()
+                        .anyMatch(m -> m.face().key().equals(mat.face().key()) && m.layer() < mat.layer());
+            }
         }
+        record Glued(Mat mat, Joint joint) {}
+        List<Group> groups = new ArrayList<>();
+        dressing.cuts().stream()
+                .flatMap(cut -> cut.mats().stream().filter(which).map(m -> new Glued(m, Joint.of(cut))))
+                .sorted(Comparator.comparingInt(g -> g.mat().layer()))
+                .forEach(g -> {
+                    int below = IntStream.range(0, groups.size())
+                            .filter(i -> groups.get(i).hasBelow(g.mat()))
+                            .max()
+                            .orElse(0);
+                    Group group = groups.subList(below, groups.size()).stream()
+                            .filter(same -> same.joint().equals(g.joint()))
+                            .findFirst()
+                            .orElseGet(() -> {
+                                Group other = new Group(g.joint(), new ArrayList<>());
+                                groups.add(other);
+                                return other;
+                            });
+                    group.mats().add(g.mat());
+                });
         List<String> labels =
                 dressing.mats().stream().map(m -> m.face().label()).distinct().toList();
         List<Drafts.Draft> laid = new ArrayList<>();
-        byJoint.forEach((joint, mats) -> {
-            String id = drafts.own("lay/%s/%s".formatted(when, joint.adhesive().key()));
+        for (Group group : groups) {
+            String id = drafts.own(
+                    "lay/%s/%s".formatted(when, group.joint().adhesive().key()));
+            List<Mat> mats = group.mats();
             laid.add(drafts.add(
-                            id, custom, new Work.Lay(when.equals("first"), joint, mats, labels), partsOf(mats), false)
-                    .with(Hazard.GLUE));
-        });
+                            id,
+                            custom,
+                            new Work.Lay(when.equals("first"), group.joint(), mats, labels),
+                            partsOf(mats),
+                            false)
+                    .with(Hazard.GLUE)
+                    .after(IntStream.range(0, laid.size())
+                            .filter(i -> mats.stream().anyMatch(groups.get(i)::hasBelow))
+                            .mapToObj(i -> laid.get(i).id())
+                            .toList()
+                            .stream()));
+        }
         return laid;
     }
 
@@ -310,18 +346,15 @@ public final class Tasks {
         Panel onto = structure.panel(bond.onto());
         GluedPlace place = GluedPlace.of(bond.placement().apply(laid.outline()), onto.outline(), bond.ontoSide());
         Joint joint = Joint.of(bond, structure);
-        Length longest = laid.box().longSide();
-        Optional<Length> tape = joint.adhesive().equals(Adhesive.TAPE)
-                        && bond.seams().isEmpty()
-                        && longest.isMoreThan(Joint.TAPE_INSET.times(2))
-                ? Optional.of(longest.minus(Joint.TAPE_INSET.times(2)))
-                : Optional.empty();
+        GluePart part = GluePart.of(structure, bond);
+        Optional<Length> tape =
+                joint.adhesive().equals(Adhesive.TAPE) && bond.seams().isEmpty() ? tapeOn(part) : Optional.empty();
         Work.Glue work = new Work.Glue(
                 bond,
                 laid,
                 onto,
                 place,
-                GluePart.of(structure, bond),
+                part,
                 joint,
                 tape,
                 isOnOutline(laid),
@@ -336,6 +369,16 @@ public final class Tasks {
                 .with(Hazard.GLUE)
                 .after(shaped)
                 .after(custom == Custom.JOIN ? drafts.of(Custom.LAY_FIRST) : Stream.empty());
+    }
+
+    /** As long as the rectangle that takes glue, less what it keeps off its ends. */
+    private static Optional<Length> tapeOn(GluePart part) {
+        if (!part.area().isRectangle()) {
+            return Optional.empty();
+        }
+        Envelope box = part.area().getEnvelopeInternal();
+        Length longest = Length.nearestTo(Math.max(box.getWidth(), box.getHeight()));
+        return Optional.of(longest.minus(Joint.TAPE_INSET.times(2))).filter(Length::isPositive);
     }
 
     /** Whether a shaped piece lies on the card's own outline when closed: then it needs no measuring. */

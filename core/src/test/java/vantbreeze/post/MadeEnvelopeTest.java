@@ -158,7 +158,8 @@ class MadeEnvelopeTest {
                 new Stock(gsm),
                 SIXTEENTH,
                 new Reach(Sheet.named("12x12"), Length.inches(12)),
-                Ruler.of(vantbreeze.measure.UnitSystem.INCH));
+                Ruler.of(vantbreeze.measure.UnitSystem.INCH),
+                java.util.Set.of());
     }
 
     /** Belt: 2 (W + T) + 1/2 in overlap and about a thickness of play (common practice, no published source). */

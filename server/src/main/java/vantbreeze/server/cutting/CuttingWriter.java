@@ -1,7 +1,9 @@
 package vantbreeze.server.cutting;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -16,9 +18,11 @@ import org.locationtech.jts.geom.Polygon;
 import vantbreeze.material.Film;
 import vantbreeze.material.Paper;
 import vantbreeze.material.Print;
+import vantbreeze.material.Sheet;
 import vantbreeze.material.Stuff;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Ruler;
+import vantbreeze.measure.Size;
 import vantbreeze.measure.UnitSystem;
 import vantbreeze.part.Part;
 import vantbreeze.server.paper.SheetJson.PhotoJson;
@@ -40,16 +44,26 @@ final class CuttingWriter {
     private final UnitSystem units;
     private final Function<String, Optional<PhotoJson>> photos;
     private final Function<Part, List<Polygon>> pencilled;
+    private final Map<String, String> cards;
+    private final Length trimmer;
     private final CutWords words;
     private int number;
 
     /**
      * @param photos of a sheet in the drawer
+     * @param cards names by the ids that blanks begin with
+     * @param trimmer the longest cut
      * @param pencilled outlines that a pen marks on a part, as they lie on its piece
      */
     CuttingWriter(
-            UnitSystem units, Function<String, Optional<PhotoJson>> photos, Function<Part, List<Polygon>> pencilled) {
+            UnitSystem units,
+            Map<String, String> cards,
+            Length trimmer,
+            Function<String, Optional<PhotoJson>> photos,
+            Function<Part, List<Polygon>> pencilled) {
         this.units = units;
+        this.cards = cards;
+        this.trimmer = trimmer;
         this.photos = photos;
         this.pencilled = pencilled;
         this.words = new CutWords(Ruler.of(units));
@@ -77,7 +91,46 @@ final class CuttingWriter {
                 of.cutting().sheets().stream()
                         .map(s -> sheet(s, ordinals.merge(s.supply().id(), 1, Integer::sum) - 1))
                         .toList(),
-                of.cutting().unplaced().stream().map(Blank::name).distinct().toList());
+                unplaced(of.cutting().unplaced()));
+    }
+
+    /** Of which card, how many of what size, and a sheet that would do. */
+    private List<String> unplaced(List<Blank> blanks) {
+        record Wanted(String card, String part, Size size) {}
+        Map<Wanted, Integer> counts = new LinkedHashMap<>();
+        for (Blank blank : blanks) {
+            String card = blank.id().substring(0, Math.max(0, blank.id().indexOf('/')));
+            blank.inside()
+                    .forEach(i -> counts.merge(
+                            new Wanted(
+                                    cards.getOrDefault(card, card),
+                                    i.part().name(),
+                                    i.part().size()),
+                            1,
+                            Integer::sum));
+        }
+        return counts.entrySet().stream()
+                .map(e -> "%s: %d × %s, %s; %s"
+                        .formatted(
+                                e.getKey().card(),
+                                e.getValue(),
+                                e.getKey().part(),
+                                Ruler.of(units).text(e.getKey().size()),
+                                wouldDo(e.getKey().size())))
+                .toList();
+    }
+
+    private String wouldDo(Size size) {
+        return Sheet.table().stream()
+                .filter(s ->
+                        size.fitsWithinEitherWay(s.size()) && !size.longSide().isMoreThan(trimmer))
+                .min(Comparator.comparing((Sheet s) -> s.system() != units)
+                        .thenComparingDouble(s -> s.size().squareMillimetres()))
+                .map(s -> "a sheet of %s would do".formatted(s.name()))
+                .orElseGet(() -> size.longSide().isMoreThan(trimmer)
+                        ? "longer than your trimmer cuts (%s): cut it with a knife"
+                                .formatted(Ruler.of(units).text(trimmer))
+                        : "larger than any sheet in the table");
     }
 
     /** What the paper is for, each kind once. */

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
+import java.util.stream.Collectors;
 import org.locationtech.jts.geom.Polygon;
 import org.springframework.stereotype.Component;
 import vantbreeze.make.GlueArea;
@@ -112,6 +113,8 @@ public class KitPlanner {
         }
         return new CuttingWriter(
                 cards.get(0).brief().units(),
+                cards.stream().collect(Collectors.toMap(Wanted::id, Wanted::name, (a, b) -> a)),
+                cards.get(0).brief().tools().trimmer(),
                 sheet -> Optional.ofNullable(drawer.get(sheet)).map(SheetJson::photo),
                 part -> pencilled.getOrDefault(part, List.of()));
     }
