@@ -14,13 +14,16 @@ const WORDS: Record<Kind, string> = {
   BORDERS: "All borders look even",
 };
 
-const HELPS: Record<Kind, string> = {
-  STICKS_OUT: "with what lies inside 1⁄16 in smaller",
-  CLOSES: "",
-  MEETS: "",
-  FITS: "with a card 1⁄16 in smaller",
-  BORDERS: "with borders 1⁄16 in wider",
+/** What would help, by a mark in the card's unit. */
+const HELPS: Record<Kind, (mark: string) => string> = {
+  STICKS_OUT: (mark) => `with what lies inside ${mark} smaller`,
+  CLOSES: () => "",
+  MEETS: () => "",
+  FITS: (mark) => `with a card ${mark} smaller`,
+  BORDERS: (mark) => `with borders ${mark} wider`,
 };
+
+const MARKS = { INCH: "1⁄16 in", METRIC: "1.5 mm" };
 
 const MOST_SURE = 0.99;
 
@@ -69,9 +72,9 @@ export function Forecast() {
                   each by itself {ofCards(chance.each).replace("cards", "times")}
                 </dd>
               )}
-              {help && HELPS[chance.kind] && (
+              {help && HELPS[chance.kind](MARKS[brief.units]) && (
                 <dd className="text-quiet col-span-2 m-0 text-sm">
-                  {HELPS[chance.kind]}: {ofCards(help.probability)}
+                  {HELPS[chance.kind](MARKS[brief.units])}: {ofCards(help.probability)}
                 </dd>
               )}
               {chance.probability < MOST_SURE && chance.kind !== "BORDERS" && chance.weakest && (

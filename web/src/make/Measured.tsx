@@ -4,6 +4,7 @@ import { api } from "../api/client";
 import type { Consequence, Measure, MakingState, Task } from "../api/types";
 import { Trouble } from "../parts/Trouble";
 import { useSettledBrief } from "../state/useBench";
+import { withUnit } from "../state/lengths";
 import { useAttempt } from "../state/useAttempt";
 
 interface MeasuredProps {
@@ -28,7 +29,8 @@ export function Measured({ task, state, onChange }: MeasuredProps) {
 
   async function commit(measure: Measure, value: string): Promise<boolean> {
     const rest = state.measured.filter((m) => m.key !== measure.key);
-    const measured = value.trim() === "" ? rest : [...rest, { key: measure.key, value: value.trim() }];
+    const measured =
+      value.trim() === "" ? rest : [...rest, { key: measure.key, value: withUnit(value, brief.units) }];
     const went = await attempt(async () => {
       // What is answered is what is shown then: it is asked for once.
       if (measured.length > 0)
@@ -122,9 +124,11 @@ function Said({ said }: { said: Consequence }) {
           ? "Go on; it works, only its look suffers:"
           : said.verdict === "CHANGE"
             ? "Go on, but set what comes later otherwise:"
-            : said.changes.length > 0
-              ? "Better cut it again. If you go on all the same, this makes it least bad:"
-              : "Better cut it again:"}
+            : said.verdict === "TRIM"
+              ? "Trim it to what was planned, then go on:"
+              : said.changes.length > 0
+                ? "Better cut it again. If you go on all the same, this makes it least bad:"
+                : "Better cut it again:"}
       </p>
       <ul className="m-0 pl-5">
         {said.changes.map((c) => (

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { lengthText, mmOf, mmText, pretty, snap, unitsOf } from "./lengths";
+import { lengthText, mmOf, mmText, pretty, snap, unitsOf, withUnit } from "./lengths";
 
 describe("lengths as text", () => {
   it.each([
@@ -56,4 +56,12 @@ describe("the tool's grid", () => {
   it("reads nothing else", () => {
     expect(mmOf("wide")).toBeNaN();
   });
+});
+
+it("keeps the unit that a bare number was typed in", () => {
+  expect(withUnit(" 5 1/2 ", "INCH")).toBe("5 1/2 in");
+  expect(withUnit("5½", "INCH")).toBe("5½ in");
+  expect(withUnit("138,5", "METRIC")).toBe("138,5 mm");
+  expect(withUnit("14 cm", "INCH")).toBe("14 cm");
+  expect(withUnit('5"', "METRIC")).toBe('5"');
 });

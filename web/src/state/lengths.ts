@@ -19,6 +19,15 @@ export const symbol = (units: Units) => (units === "INCH" ? "in" : "mm");
 
 export const unitsOf = (text: string): Units => (/mm|cm/.test(text) ? "METRIC" : "INCH");
 
+/**
+ * What was typed with the unit that it was meant in: a bare number keeps its meaning when the units are switched.
+ * @example withUnit("5 1/2", "INCH") // "5 1/2 in"
+ */
+export const withUnit = (text: string, units: Units) =>
+  /^[\d\s.,/\-\u00bc-\u00be\u2044\u2150-\u215e]+$/.test(text)
+    ? `${text.trim()} ${symbol(units)}`
+    : text.trim();
+
 /** Millimetres as text that the server reads back to the nearest 1/640 mm. */
 export const mmText = (mm: number) => `${Number(mm.toFixed(7))} mm`;
 

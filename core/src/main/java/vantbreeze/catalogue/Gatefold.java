@@ -34,7 +34,7 @@ final class Gatefold implements FoldDesign {
                 Parameter.length(
                         GAP,
                         "gap",
-                        "Between the closed gates: 0 to meet, a hairline of 1/32 to 1/16 in, less than 0 to overlap.",
+                        "Between the closed gates: 0 to meet, a hairline at the most if they are to look closed, less than 0 to overlap.",
                         v -> Length.ZERO,
                         v -> new Range(
                                 v.width().negated(),

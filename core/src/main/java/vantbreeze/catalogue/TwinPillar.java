@@ -65,7 +65,7 @@ final class TwinPillar implements FoldDesign {
                 Parameter.length(
                         SLIVER,
                         "sliver",
-                        "Trimmed off the last panel of a column, 1/32 to 1/16 in, so that it closes square.",
+                        "Trimmed off the last panel of a column, a hairline, so that it closes square.",
                         v -> Length.ZERO,
                         v -> new Range(
                                 Length.ZERO, "none", Values.half(v.length(TUBE)), "or too little is left to glue")),

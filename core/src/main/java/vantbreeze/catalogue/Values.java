@@ -5,8 +5,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Stream;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.ToolGrid;
+import vantbreeze.measure.UnitSystem;
 import vantbreeze.structure.Silhouette;
 import vantbreeze.structure.Structure;
 
@@ -49,7 +51,8 @@ public final class Values {
                 continue;
             }
             Object value = Optional.ofNullable(given.get(parameter.key()))
-                    .or(() -> Optional.ofNullable(parameter.fallback()).map(f -> f.apply(soFar)))
+                    .or(() ->
+                            Optional.ofNullable(parameter.fallback()).map(f -> usual(parameter, f.apply(soFar), soFar)))
                     .orElseThrow(() ->
                             new ParameterException(parameter, "The %s must be given.".formatted(parameter.label())));
             /* The usual choice is one of the choices; listing them may take building the card. */
@@ -59,6 +62,21 @@ public final class Values {
             resolved.put(parameter.key(), value);
         }
         return new Values(resolved, means, built);
+    }
+
+    /** Usual lengths of a metric card are whole or half millimetres, where their range allows it. */
+    private static Object usual(Parameter parameter, Object value, Values before) {
+        if (!(value instanceof Length length)
+                || before.grid().system() != UnitSystem.METRIC
+                || parameter.range() == null) {
+            return value;
+        }
+        Range range = parameter.range().apply(before);
+        return Stream.of(ToolGrid.HALF_MILLIMETRE.floor(length), ToolGrid.HALF_MILLIMETRE.ceiling(length))
+                .filter(l -> l.isPositive() == length.isPositive() && range.holds(l))
+                .findFirst()
+                .map(l -> (Object) l)
+                .orElse(value);
     }
 
     /**

@@ -63,13 +63,20 @@ final class Checks {
 
     /**
      * @param front the panels that are seen on the closed card's front
+     * @param back those that are seen from behind
      * @param fit in which envelope it should fit; empty without one
      */
     static Found of(
-            Structure structure, List<Knob> knobs, Set<Panel> front, List<LaidMat> mats, Optional<EnvelopeFit> fit) {
+            Structure structure,
+            List<Knob> knobs,
+            Set<Panel> front,
+            Set<Panel> back,
+            List<LaidMat> mats,
+            Optional<EnvelopeFit> fit) {
         Checks found = new Checks(structure, new Response(structure, knobs), knobs);
         for (Response.Edge edge : Response.Edge.values()) {
             found.sticksOut(edge);
+            found.fallsShort(edge, front, back);
         }
         /* A pull tab is meant to look out. */
         found.checks.removeIf(c -> c.margin(new double[knobs.size()]) < 0);
@@ -109,6 +116,27 @@ final class Checks {
                         "%s looks out beyond %s".formatted(panel.inWords(), cover.inWords()),
                         both,
                         at -> HAIRLINE - sign * (at[0] - at[1])));
+            }
+        }
+    }
+
+    /**
+     * A cover that ends short of the other one shows it: on the front and behind, whatever is planned to end at the closed card's edge
+     * has to end where the largest panel there does.
+     */
+    private void fallsShort(Response.Edge edge, Set<Panel> front, Set<Panel> back) {
+        Panel cover = outermost(edge);
+        double border = planned(cover, edge);
+        double sign = edge.isFar() ? 1 : -1;
+        for (Panel panel : structure.panels()) {
+            boolean isSeen = front.contains(panel) || back.contains(panel);
+            if (isSeen && !panel.equals(cover) && planned(panel, edge) > border - SAME) {
+                Linear[] both = {response.edge(panel, edge), response.edge(cover, edge)};
+                checks.add(new Check(
+                        Check.Kind.STICKS_OUT,
+                        "%s looks out beyond %s".formatted(cover.inWords(), panel.inWords()),
+                        both,
+                        at -> HAIRLINE - sign * (at[1] - at[0])));
             }
         }
     }

@@ -29,6 +29,8 @@ public record Consequence(Verdict verdict, List<Fault> faults, List<Change> chan
         GO_ON,
         /** With later settings changed. */
         CHANGE,
+        /** A mat that is cut too large is trimmed to what was planned. */
+        TRIM,
         CUT_AGAIN
     }
 
@@ -49,6 +51,9 @@ public record Consequence(Verdict verdict, List<Fault> faults, List<Change> chan
 
     private static final int MOST_CHANGES = 4;
 
+    /** A border that differs by no more looks even: 1/32 in. Common practice, no published source. */
+    private static final double EVEN = 25.4 / 32;
+
     /** Less of a gain is none, in mm. */
     private static final double GAIN = 0.05;
 
@@ -60,11 +65,12 @@ public record Consequence(Verdict verdict, List<Fault> faults, List<Change> chan
             Structure structure,
             List<Knob> knobs,
             Set<Panel> front,
+            Set<Panel> back,
             List<LaidMat> mats,
             Optional<EnvelopeFit> fit,
             Map<String, Length> measured,
             ToolGrid board) {
-        return new Search(structure, knobs, front, mats, fit, measured, board).find();
+        return new Search(structure, knobs, front, back, mats, fit, measured, board).find();
     }
 
     private static final class Search {
@@ -73,29 +79,66 @@ public record Consequence(Verdict verdict, List<Fault> faults, List<Change> chan
         private final Map<String, Length> measured;
         private final ToolGrid board;
         private final double[] missed;
+        private final List<Fault> tooLarge = new ArrayList<>();
+        private final List<Fault> tooSmall = new ArrayList<>();
 
         Search(
                 Structure structure,
                 List<Knob> knobs,
                 Set<Panel> front,
+                Set<Panel> back,
                 List<LaidMat> mats,
                 Optional<EnvelopeFit> fit,
                 Map<String, Length> measured,
                 ToolGrid board) {
             this.knobs = knobs;
-            Checks.Found found = Checks.of(structure, knobs, front, mats, fit);
+            Checks.Found found = Checks.of(structure, knobs, front, back, mats, fit);
             this.checks = found.all();
             this.measured = measured;
             this.board = board;
             this.missed = new double[knobs.size() + found.more().size()];
             for (int k = 0; k < knobs.size(); k++) {
                 Length value = measured.get(knobs.get(k).key());
-                missed[k] =
+                double off =
                         value == null ? 0 : value.minus(knobs.get(k).planned()).millimetres();
+                if (knobs.get(k).shift() instanceof Shift.OfMats mat) {
+                    /* A mat is judged by itself, and then as it is trimmed or laid in the middle: nothing else follows it. */
+                    mats(knobs.get(k), off, border(mat, mats));
+                } else {
+                    missed[k] = off;
+                }
+            }
+        }
+
+        /** What shows beside a mat as planned, in mm. */
+        private static double border(Shift.OfMats cut, List<LaidMat> mats) {
+            return mats.stream()
+                    .filter(m -> cut.parts().contains(m.part()))
+                    .map(m -> cut.width() ? m.mat().left() : m.mat().bottom())
+                    .mapToDouble(Length::millimetres)
+                    .min()
+                    .orElse(0);
+        }
+
+        private void mats(Knob knob, double off, double border) {
+            if (off > EVEN) {
+                tooLarge.add(new Fault(
+                        Check.Kind.BORDERS, "the %s is too large".formatted(knob.label()), Length.millimetres(off)));
+            } else if (-off / 2 > Math.max(border, EVEN)) {
+                tooSmall.add(new Fault(
+                        Check.Kind.BORDERS,
+                        "the %s is so small that its border shows double".formatted(knob.label()),
+                        Length.millimetres(-off)));
             }
         }
 
         Consequence find() {
+            if (!tooSmall.isEmpty()) {
+                return new Consequence(Verdict.CUT_AGAIN, List.copyOf(tooSmall), List.of(), List.copyOf(tooSmall));
+            }
+            if (!tooLarge.isEmpty()) {
+                return new Consequence(Verdict.TRIM, List.copyOf(tooLarge), List.of(), List.of());
+            }
             List<Fault> faults = faults(missed);
             if (faults.isEmpty()) {
                 return new Consequence(Verdict.GO_ON, List.of(), List.of(), List.of());
@@ -127,13 +170,14 @@ public record Consequence(Verdict verdict, List<Fault> faults, List<Change> chan
             return to.minus(knobs.get(knob).planned()).millimetres();
         }
 
-        /** The one later setting, and where to, that mends most. */
+        /** The one later setting, and where to, that mends most; a mat is cut as planned, and laid in the middle of what there is. */
         private Map.Entry<Integer, Length> best(double[] missed, Map<Integer, Length> taken) {
             Map<Map.Entry<Integer, Length>, Double> gains = new HashMap<>();
             double before = wrong(missed);
             for (int k = firstLater(); k < knobs.size(); k++) {
                 Knob knob = knobs.get(k);
-                if (!knob.measurable() || taken.containsKey(k) || measured.containsKey(knob.key())) {
+                boolean isMat = knob.shift() instanceof Shift.OfMats;
+                if (!knob.measurable() || isMat || taken.containsKey(k) || measured.containsKey(knob.key())) {
                     continue;
                 }
                 double[] tried = missed.clone();

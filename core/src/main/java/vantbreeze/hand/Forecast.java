@@ -9,6 +9,8 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import java.util.stream.IntStream;
+import vantbreeze.measure.Length;
+import vantbreeze.measure.UnitSystem;
 import vantbreeze.post.EnvelopeFit;
 import vantbreeze.structure.Panel;
 import vantbreeze.structure.Structure;
@@ -35,8 +37,10 @@ public record Forecast(Scatter scatter, List<Chance> chances, double all, List<M
     /** Below it no setting stands out from the others. */
     private static final double STANDS_OUT = 0.1;
 
-    /** A mark of most rulers, 1/16 in, is tried as more room. */
-    private static final double A_MARK = 25.4 / 16;
+    /** A mark of most rulers is tried as more room. */
+    public static final Length MARK_INCH = Length.inches(1, 16);
+
+    public static final Length MARK_METRIC = Length.millimetres(1.5);
 
     /** Above it there is nothing to help. */
     private static final double SURE = 0.95;
@@ -58,15 +62,18 @@ public record Forecast(Scatter scatter, List<Chance> chances, double all, List<M
             Structure structure,
             List<Knob> knobs,
             Set<Panel> front,
+            Set<Panel> back,
             List<LaidMat> mats,
             Optional<EnvelopeFit> fit,
-            Scatter scatter) {
-        Checks.Found found = Checks.of(structure, knobs, front, mats, fit);
+            Scatter scatter,
+            UnitSystem units) {
+        Checks.Found found = Checks.of(structure, knobs, front, back, mats, fit);
         double[] scatters = IntStream.range(0, knobs.size() + found.more().size())
                 .mapToDouble(i -> scatter.of(
                         i < knobs.size() ? knobs.get(i).hand() : found.more().get(i - knobs.size())))
                 .toArray();
-        return new Samples(found.all(), knobs, scatters).forecast(scatter);
+        Length mark = units == UnitSystem.INCH ? MARK_INCH : MARK_METRIC;
+        return new Samples(found.all(), knobs, scatters, mark.millimetres()).forecast(scatter);
     }
 
     /** What is counted. */
@@ -74,6 +81,7 @@ public record Forecast(Scatter scatter, List<Chance> chances, double all, List<M
         private final List<Check> checks;
         private final List<Knob> knobs;
         private final double[] scatters;
+        private final double mark;
         private final int[] wrong;
         private final Map<Check.Kind, Integer> right = new EnumMap<>(Check.Kind.class);
         private final Map<Check.Kind, Integer> rightWithRoom = new EnumMap<>(Check.Kind.class);
@@ -83,7 +91,8 @@ public record Forecast(Scatter scatter, List<Chance> chances, double all, List<M
         /** Samples in which the card itself is wrong, whatever lies on it. */
         private int bad;
 
-        Samples(List<Check> checks, List<Knob> knobs, double[] scatters) {
+        Samples(List<Check> checks, List<Knob> knobs, double[] scatters, double mark) {
+            this.mark = mark;
             this.checks = checks;
             this.knobs = knobs;
             this.scatters = scatters;
@@ -130,7 +139,7 @@ public record Forecast(Scatter scatter, List<Chance> chances, double all, List<M
             }
             tightest.forEach((kind, margin) -> {
                 right.merge(kind, margin >= 0 ? 1 : 0, Integer::sum);
-                rightWithRoom.merge(kind, margin + A_MARK * room(kind) >= 0 ? 1 : 0, Integer::sum);
+                rightWithRoom.merge(kind, margin + mark * room(kind) >= 0 ? 1 : 0, Integer::sum);
             });
             allRight += tightest.values().stream().allMatch(m -> m >= 0) ? 1 : 0;
             boolean folded =

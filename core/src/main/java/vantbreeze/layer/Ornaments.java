@@ -186,7 +186,7 @@ public record Ornaments(List<PlacedOrnament> placed, List<Ornament> homeless) {
                         boolean towards = (hinge.score().fold() == Fold.VALLEY) == (face.side() == Side.FACE);
                         if (towards) {
                             scores.add(hinge.score().id());
-                        } else {
+                        } else if (!liesLevelBeyond(other, onPiece, face, own, under, fromBelow)) {
                             overlaps.add(other);
                         }
                     }
@@ -210,6 +210,29 @@ public record Ornaments(List<PlacedOrnament> placed, List<Ornament> homeless) {
                     List.copyOf(crosses),
                     List.copyOf(scores),
                     List.copyOf(overlaps));
+        }
+
+        /** Whether what reaches over a panel that folds away lies there on another one that stays level with its own. */
+        private boolean liesLevelBeyond(
+                Panel folded,
+                Polygon onPiece,
+                Face face,
+                Set<Panel> own,
+                List<LayerStack.Spot> under,
+                boolean fromBelow) {
+            Geometry beyond = Regions.intersection(folded.outline(), onPiece);
+            FlatMotion motion = closed.stage().placed(face.panel()).motion();
+            List<Polygon> there = new ArrayList<>();
+            for (int i = 0; i < beyond.getNumGeometries(); i++) {
+                there.add(motion.apply((Polygon) beyond.getGeometryN(i)));
+            }
+            Geometry lying = Regions.union(there);
+            return under.stream()
+                            .filter(s -> own.contains(outermost(s, fromBelow).panel()))
+                            .mapToDouble(s ->
+                                    Regions.intersection(s.outline(), lying).getArea())
+                            .sum()
+                    >= lying.getArea() - TOUCH;
         }
 
         /** On a panel's back its left is the flat piece's right. */

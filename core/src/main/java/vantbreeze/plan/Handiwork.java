@@ -33,7 +33,15 @@ public record Handiwork(Plan plan, List<Knob> knobs) {
     }
 
     public Forecast forecast(Scatter scatter) {
-        return Forecast.of(plan.structure(), knobs, front(), mats(), fit(), scatter);
+        return Forecast.of(
+                plan.structure(),
+                knobs,
+                seen(Face.Seen.CLOSED),
+                seen(Face.Seen.BEHIND),
+                mats(),
+                fit(),
+                scatter,
+                plan.brief().units());
     }
 
     /** @param measured what settings have become, by the key of their knob */
@@ -41,7 +49,8 @@ public record Handiwork(Plan plan, List<Knob> knobs) {
         return Consequence.of(
                 plan.structure(),
                 knobs,
-                front(),
+                seen(Face.Seen.CLOSED),
+                seen(Face.Seen.BEHIND),
                 mats(),
                 fit(),
                 measured,
@@ -64,9 +73,9 @@ public record Handiwork(Plan plan, List<Knob> knobs) {
         return mats;
     }
 
-    private Set<Panel> front() {
+    private Set<Panel> seen(Face.Seen how) {
         return plan.faces().stream()
-                .filter(f -> f.seen().contains(Face.Seen.CLOSED))
+                .filter(f -> f.seen().contains(how))
                 .map(Face::panel)
                 .collect(Collectors.toUnmodifiableSet());
     }

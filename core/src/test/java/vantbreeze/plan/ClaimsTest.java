@@ -146,7 +146,7 @@ class ClaimsTest {
                 .noneMatch(s -> s.severity() == Severity.STOP && s.place().id().equals("door"));
         Brief gates = Briefs.closed("gatefold", "5", "5")
                 .withOrnaments(
-                        List.of(topper("door", "left gate/back", "2 x 1 1/2 in", "-1", "2", Ornament.Glue.WHOLE)));
+                        List.of(topper("door", "left gate/back", "2 x 1 1/2 in", "1 1/2", "2", Ornament.Glue.WHOLE)));
         assertThat(Planner.plan(gates).snags()).anyMatch(s -> s.code() == Snag.Code.ORNAMENT_STICKS_PANELS);
     }
 

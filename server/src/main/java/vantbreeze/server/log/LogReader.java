@@ -135,9 +135,15 @@ final class LogReader {
             Length planned = fields.length(field + ".planned", m.planned());
             Length value = fields.length(field + ".value", m.value());
             if (planned != null && value != null) {
-                read.add(new LogJson.MeasuredJson(m.hand(), label, planned.exactText(units), value.exactText(units)));
+                read.add(new LogJson.MeasuredJson(
+                        m.hand(), label, planned.exactText(typed(m.planned())), value.exactText(typed(m.value()))));
             }
         }
         return List.copyOf(read);
+    }
+
+    /** A length keeps the unit that it was typed in; a bare one is in the card's. */
+    private UnitSystem typed(String text) {
+        return text.contains("m") ? UnitSystem.METRIC : text.matches(".*(in|[\"”″]|inch).*") ? UnitSystem.INCH : units;
     }
 }

@@ -82,7 +82,7 @@ final class HandJson {
     @Schema(name = "Chance")
     record ChanceJson(Check.Kind kind, double probability, double each, String weakest) {}
 
-    /** @param probability with a mark, 1/16 in, more of room */
+    /** @param probability with a mark more of room: 1/16 in, or 1.5 mm on a metric card */
     @Schema(name = "Help")
     record HelpJson(Check.Kind kind, double probability) {}
 
