@@ -22,4 +22,9 @@ public record Proportions(double least, double most, String why) {
     public Length highest(Length width) {
         return Double.isInfinite(most) ? Parameter.LARGEST_SIDE : Length.nearestTo(Math.floor(most * width.count()));
     }
+
+    /** @return the narrowest card of that height */
+    public Length narrowest(Length height) {
+        return Length.nearestTo(Math.ceil(height.count() / most));
+    }
 }

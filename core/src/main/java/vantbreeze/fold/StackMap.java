@@ -1,7 +1,15 @@
 package vantbreeze.fold;
 
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.BitSet;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
 import vantbreeze.measure.Length;
@@ -60,46 +68,68 @@ public record StackMap(List<Spot> spots) {
 
     /** A sliver may lie beside another one: they are levelled until none changes, each time to a thinner spot. */
     private static List<Spot> levelled(List<Spot> spots) {
-        List<Spot> slivers = spots.stream().filter(s -> isNarrow(s.outline())).toList();
-        List<Spot> before = spots;
-        while (!slivers.isEmpty()) {
-            List<Spot> all = before;
-            List<Spot> after = all.stream()
-                    .map(spot -> isNarrow(spot.outline()) ? asBeside(spot, all) : spot)
-                    .toList();
-            if (after.equals(all)) {
-                break;
-            }
-            before = after;
+        BitSet narrow = new BitSet();
+        IntStream.range(0, spots.size())
+                .filter(i -> isNarrow(spots.get(i).outline()))
+                .forEach(narrow::set);
+        if (narrow.isEmpty()) {
+            return spots;
         }
-        return before;
+        List<Spot> levelled = new ArrayList<>(spots);
+        Map<Integer, int[]> beside =
+                narrow.stream().boxed().collect(Collectors.toMap(Function.identity(), i -> beside(spots, i)));
+        BitSet unsettled = (BitSet) narrow.clone();
+        for (int i = unsettled.nextSetBit(0); i >= 0; i = unsettled.nextSetBit(0)) {
+            unsettled.clear(i);
+            Spot was = levelled.get(i);
+            levelled.set(i, asBeside(was, beside.get(i), levelled, narrow));
+            if (levelled.get(i) != was) {
+                Arrays.stream(beside.get(i)).filter(narrow::get).forEach(unsettled::set);
+            }
+        }
+        return levelled;
     }
 
     /** A polygon's widest circle has at least its area over its perimeter as radius, so few have to be shrunk. */
     private static boolean isNarrow(Geometry outline) {
-        return outline.getArea() < NARROW_COUNTS * outline.getLength()
-                && outline.buffer(-NARROW_COUNTS).isEmpty();
+        return outline.getArea() < Math.PI * NARROW_COUNTS * NARROW_COUNTS
+                || outline.getArea() < NARROW_COUNTS * outline.getLength()
+                        && outline.buffer(-NARROW_COUNTS).isEmpty();
+    }
+
+    /** Few have to be joined, as all of them together are mostly smaller than the circle that would have to go in. */
+    private static boolean areNarrow(List<Polygon> outlines) {
+        return outlines.stream().mapToDouble(Polygon::getArea).sum() < Math.PI * NARROW_COUNTS * NARROW_COUNTS
+                || isNarrow(Regions.union(outlines));
+    }
+
+    /** The spots that touch one, itself among them. */
+    private static int[] beside(List<Spot> spots, int sliver) {
+        Polygon outline = spots.get(sliver).outline();
+        Envelope around = new Envelope(outline.getEnvelopeInternal());
+        around.expandBy(Overlay.SNAP_COUNTS);
+        return IntStream.range(0, spots.size())
+                .filter(i -> spots.get(i).outline().getEnvelopeInternal().intersects(around)
+                        && spots.get(i).outline().isWithinDistance(outline, Overlay.SNAP_COUNTS))
+                .toArray();
     }
 
     /**
      * Where corners meet, rounding leaves slivers on which more panels seem to lie than on any place that could be pinched: such a
      * one is as thick as the thickest of the thinner spots beside it.
      */
-    private static Spot asBeside(Spot sliver, List<Spot> all) {
-        List<Spot> beside = all.stream()
-                .filter(s -> s.outline()
-                                .getEnvelopeInternal()
-                                .intersects(sliver.outline().getEnvelopeInternal())
-                        && s.outline().isWithinDistance(sliver.outline(), Overlay.SNAP_COUNTS))
-                .toList();
-        List<Polygon> asThick = beside.stream()
-                .filter(s -> !s.thickness().isLessThan(sliver.thickness()))
-                .map(Spot::outline)
-                .toList();
-        if (!isNarrow(Regions.union(asThick))) {
+    private static Spot asBeside(Spot sliver, int[] beside, List<Spot> spots, BitSet narrow) {
+        int[] asThick = Arrays.stream(beside)
+                .filter(i -> !spots.get(i).thickness().isLessThan(sliver.thickness()))
+                .toArray();
+        if (!Arrays.stream(asThick).allMatch(narrow::get)
+                || !areNarrow(Arrays.stream(asThick)
+                        .mapToObj(i -> spots.get(i).outline())
+                        .toList())) {
             return sliver;
         }
-        return beside.stream()
+        return Arrays.stream(beside)
+                .mapToObj(spots::get)
                 .filter(s -> s.thickness().isLessThan(sliver.thickness()))
                 .max(Comparator.comparing(Spot::thickness))
                 .map(s -> new Spot(sliver.outline(), s.thickness(), s.layers()))

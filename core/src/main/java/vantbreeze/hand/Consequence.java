@@ -102,11 +102,11 @@ public record Consequence(Verdict verdict, List<Fault> faults, List<Change> chan
                 double off =
                         value == null ? 0 : value.minus(knobs.get(k).planned()).millimetres();
                 if (knobs.get(k).shift() instanceof Shift.OfMats mat) {
-                    /* A mat is judged by itself, and then as it is trimmed or laid in the middle: nothing else follows it. */
                     mats(knobs.get(k), off, border(mat, mats));
-                } else {
-                    missed[k] = off;
                 }
+                /* What is cut too large is trimmed: the others are judged as if it were. */
+                boolean isTrimmed = knobs.get(k).shift() instanceof Shift.OfMats && off > EVEN;
+                missed[k] = isTrimmed ? 0 : off;
             }
         }
 
@@ -170,20 +170,21 @@ public record Consequence(Verdict verdict, List<Fault> faults, List<Change> chan
             return to.minus(knobs.get(knob).planned()).millimetres();
         }
 
-        /** The one later setting, and where to, that mends most; a mat is cut as planned, and laid in the middle of what there is. */
+        /** The one later setting, and where to, that mends most. */
         private Map.Entry<Integer, Length> best(double[] missed, Map<Integer, Length> taken) {
             Map<Map.Entry<Integer, Length>, Double> gains = new HashMap<>();
             double before = wrong(missed);
             for (int k = firstLater(); k < knobs.size(); k++) {
                 Knob knob = knobs.get(k);
-                boolean isMat = knob.shift() instanceof Shift.OfMats;
-                if (!knob.measurable() || isMat || taken.containsKey(k) || measured.containsKey(knob.key())) {
+                if (!knob.measurable() || taken.containsKey(k) || measured.containsKey(knob.key())) {
                     continue;
                 }
                 double[] tried = missed.clone();
                 for (int marks = -FARTHEST_MARKS; marks <= FARTHEST_MARKS; marks++) {
                     Length to = board.nearest(knob.planned()).plus(board.step().times(marks));
-                    if (!to.isPositive()) {
+                    /* A larger mat would reach over what it is laid on. */
+                    boolean isLargerMat = knob.shift() instanceof Shift.OfMats && to.isMoreThan(knob.planned());
+                    if (!to.isPositive() || isLargerMat) {
                         continue;
                     }
                     tried[k] = off(k, to);

@@ -111,13 +111,11 @@ final class LargestCard {
         return grid.floor(of.times(parts - less).dividedBy(parts).each());
     }
 
-    /** Of that height the narrowest card, or the narrowest that the fold allows. */
+    /** Of that height the narrowest card that the fold allows. */
     private Length narrowFor(Length narrow, Length height) {
-        Length width = narrow;
-        while (proportions.highest(width).isLessThan(height)) {
-            width = width.times(2);
-        }
-        return width;
+        Length allowed = grid.ceiling(proportions.narrowest(height));
+        return Length.max(
+                narrow, proportions.highest(allowed).isLessThan(height) ? allowed.plus(grid.step()) : allowed);
     }
 
     private boolean couldBeat(Length width, Length height) {

@@ -17,14 +17,17 @@ import java.util.stream.IntStream;
  */
 final class Cover {
 
+    /** So many choices may hang on each other, each a call within a call; a card's kits need tens. */
+    private static final int DEEPEST = 1000;
+
     /** A set on a sheet of that supply. */
     private record Filled(int supply, int[] set) {}
 
-    private static final class OutOfTime extends RuntimeException {
+    private static final class NotKnown extends RuntimeException {
 
         private static final long serialVersionUID = 1L;
 
-        OutOfTime() {
+        NotKnown() {
             super(null, null, false, false);
         }
     }
@@ -37,6 +40,7 @@ final class Cover {
     private final Map<Integer, Fronts> fronts = new HashMap<>();
     private final Set<List<Integer>> hopeless = new HashSet<>();
     private final int[] left;
+    private int depth;
 
     private Cover(Job job, Deadline deadline) {
         this.job = job;
@@ -51,7 +55,7 @@ final class Cover {
         left = job.supplies().stream().mapToInt(Supply::count).toArray();
     }
 
-    /** @param sheets the fewest, or null if so many are not enough; {@code known} is false if time ran out before it was known */
+    /** @param sheets the fewest, or null if so many are not enough; {@code known} is false if it takes too long or too much to know */
     record Answer(boolean known, List<CutSheet> sheets) {}
 
     /** @param most how many sheets may be used */
@@ -60,7 +64,7 @@ final class Cover {
         List<Filled> filled = new ArrayList<>();
         try {
             return new Answer(true, cover.fill(cover.copies.clone(), most, filled) ? cover.sheets(filled) : null);
-        } catch (OutOfTime outOfTime) {
+        } catch (NotKnown notKnown) {
             return new Answer(false, null);
         }
     }
@@ -133,7 +137,7 @@ final class Cover {
             return false;
         }
         if (deadline.isOver()) {
-            throw new OutOfTime();
+            throw new NotKnown();
         }
         int first = 0;
         while (rest[bySize[first]] == 0) {
@@ -169,29 +173,44 @@ final class Cover {
         return false;
     }
 
-    /** Adds more of the sorts from {@code at} on, as many as go, the largest first. */
-    private boolean choose(int[] rest, int[] set, int at, int supply, double least, int sheets, List<Filled> filled) {
+    /** Adds more of the sorts from {@code from} on, as many as go, the largest first. */
+    private boolean choose(int[] rest, int[] set, int from, int supply, double least, int sheets, List<Filled> filled) {
         if (!fits(supply, set)) {
             return false;
         }
+        int at = from;
+        while (at < bySize.length && most(rest, set, bySize[at], supply) == set[bySize[at]]) {
+            at++;
+        }
         if (at == bySize.length) {
-            if (area(set) < least) {
-                return false;
-            }
-            int[] after = rest.clone();
-            for (int s = 0; s < set.length; s++) {
-                after[s] -= set[s];
-            }
-            filled.add(new Filled(supply, set.clone()));
-            if (fill(after, sheets - 1, filled)) {
-                return true;
-            }
-            filled.remove(filled.size() - 1);
-            return false;
+            return area(set) >= least && fillOthers(rest, set, supply, sheets, filled);
         }
         int sort = bySize[at];
-        int from = set[sort];
-        int most = from;
+        int there = set[sort];
+        double after = 0;
+        for (int i = at + 1; i < bySize.length; i++) {
+            after += rest[bySize[i]] * areas[bySize[i]];
+        }
+        double room = job.supplies().get(supply).area();
+        if (++depth > DEEPEST) {
+            throw new NotKnown();
+        }
+        for (int n = most(rest, set, sort, supply); n >= there; n--) {
+            set[sort] = n;
+            if (Math.min(area(set) + after, room) >= least
+                    && choose(rest, set, at + 1, supply, least, sheets, filled)) {
+                return true;
+            }
+        }
+        depth--;
+        set[sort] = there;
+        return false;
+    }
+
+    /** How many of a sort go on the sheet with the others. */
+    private int most(int[] rest, int[] set, int sort, int supply) {
+        int there = set[sort];
+        int most = there;
         while (most < rest[sort]) {
             set[sort] = most + 1;
             if (!fits(supply, set)) {
@@ -199,19 +218,24 @@ final class Cover {
             }
             most++;
         }
-        double after = 0;
-        for (int i = at + 1; i < bySize.length; i++) {
-            after += rest[bySize[i]] * areas[bySize[i]];
+        set[sort] = there;
+        return most;
+    }
+
+    private boolean fillOthers(int[] rest, int[] set, int supply, int sheets, List<Filled> filled) {
+        int[] after = rest.clone();
+        for (int s = 0; s < set.length; s++) {
+            after[s] -= set[s];
         }
-        double room = job.supplies().get(supply).area();
-        for (int n = most; n >= from; n--) {
-            set[sort] = n;
-            if (Math.min(area(set) + after, room) >= least
-                    && choose(rest, set, at + 1, supply, least, sheets, filled)) {
-                return true;
-            }
+        if (++depth > DEEPEST) {
+            throw new NotKnown();
         }
-        set[sort] = from;
+        filled.add(new Filled(supply, set.clone()));
+        if (fill(after, sheets - 1, filled)) {
+            return true;
+        }
+        depth--;
+        filled.remove(filled.size() - 1);
         return false;
     }
 
@@ -221,7 +245,7 @@ final class Cover {
         }
         Optional<Boolean> fits = fronts(supply).fits(set);
         if (fits.isEmpty() || deadline.isOver()) {
-            throw new OutOfTime();
+            throw new NotKnown();
         }
         return fits.get();
     }

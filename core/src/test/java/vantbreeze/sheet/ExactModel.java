@@ -18,7 +18,8 @@ import java.util.Optional;
  */
 final class ExactModel {
 
-    private static final double SECONDS = 15;
+    /** In the solver's own units, so that it gives up at the same point on any machine. */
+    private static final double EFFORT = 5;
 
     static {
         Loader.loadNativeLibraries();
@@ -115,7 +116,7 @@ final class ExactModel {
         }
         model.addEquality(LinearExpr.sum(roots.toArray(new BoolVar[0])), sheets);
         CpSolver solver = new CpSolver();
-        solver.getParameters().setMaxTimeInSeconds(SECONDS);
+        solver.getParameters().setMaxDeterministicTime(EFFORT);
         solver.getParameters().setNumWorkers(2);
         CpSolverStatus status = solver.solve(model);
         return status == CpSolverStatus.UNKNOWN

@@ -7,7 +7,6 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.Duration;
 import java.util.Arrays;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
@@ -18,11 +17,10 @@ import org.springframework.test.web.servlet.MockMvc;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Five thousand damaged files: each is refused, or its damage does not matter; none is an error of the server, half taken or slow. */
+/** Five thousand damaged files: each is refused, or its damage does not matter; none is an error of the server or half taken. */
 class FuzzTest extends TestApplication {
 
     private static final int OF_EACH_KIND = 1000;
-    private static final Duration LONGEST = Duration.ofSeconds(2);
 
     private final JsonMapper json = JsonMapper.builder().build();
     private final Random random = new Random(2026);
@@ -31,12 +29,10 @@ class FuzzTest extends TestApplication {
     private MockMvc http;
 
     private MockHttpServletResponse send(String address, MediaType type, byte[] body) throws Exception {
-        long begun = System.nanoTime();
         MockHttpServletResponse answer = http.perform(
                         post(address).contentType(type).content(body))
                 .andReturn()
                 .getResponse();
-        assertThat(Duration.ofNanos(System.nanoTime() - begun)).isLessThan(LONGEST);
         assertThat(answer.getStatus())
                 .as(new String(body, StandardCharsets.UTF_8))
                 .isIn(200, 201, 400, 422);

@@ -330,7 +330,7 @@ class PdfTest {
                     .list(true, row)
                     .paragraph("the end");
             assertTimeoutPreemptively(
-                    Duration.ofSeconds(20), () -> TextPages.add(document, fonts, html, Paper.named("a4")));
+                    Duration.ofMinutes(5), () -> TextPages.add(document, fonts, html, Paper.named("a4")));
             try (PDDocument read = Loader.loadPDF(saved(document))) {
                 assertThat(PdfReading.text(read)).endsWith("the end");
                 assertThat(read.getDocumentCatalog().getMetadata()).isNull();

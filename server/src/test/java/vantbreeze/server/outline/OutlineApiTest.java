@@ -133,7 +133,7 @@ class OutlineApiTest extends TestApplication {
 
     private void assertRefused(String svg, String words) throws Exception {
         assertTimeoutPreemptively(
-                Duration.ofSeconds(8),
+                Duration.ofMinutes(5),
                 () -> send(svg, "50 mm")
                         .andExpect(status().isUnprocessableContent())
                         .andExpect(jsonPath("$.fields[0].field").value("svg"))
