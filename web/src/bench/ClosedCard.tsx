@@ -52,7 +52,7 @@ export function ClosedCard({ marked }: { marked: Mark | null }) {
               line={edge * 0.13}
               marked={marked?.kind === "PANEL" ? `${marked.id}/face` : null}
             />
-            {fit && fit.tight.atMm !== null && (
+            {fit && fit.tight.atMm != null && (
               <TightPlace fit={fit} atMm={fit.tight.atMm} w={card.w} h={card.h} edge={edge} />
             )}
           </g>
