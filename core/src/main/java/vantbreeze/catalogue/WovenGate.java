@@ -167,7 +167,7 @@ final class WovenGate implements FoldDesign {
     }
 
     private static Length stripTab(Values v) {
-        return Length.min(STRIP_TAB, panel(v).dividedBy(10).each());
+        return Length.min(v.grid().ceiling(STRIP_TAB), panel(v).dividedBy(6).each());
     }
 
     @Override

@@ -222,8 +222,15 @@ class PlannerTest {
                 .withBasis(new Basis.ForEnvelope(Orientation.LANDSCAPE, true)));
         assertThat(plan.closed().thickness()).isEqualTo(Length.parse("1.725 mm", UnitSystem.METRIC));
         assertThat(plan.closed().size().height()).isEqualTo(in("4 1/4"));
-        assertThatThrownBy(() -> Planner.plan(Briefs.of("z-fold", new Basis.ForEnvelope(Orientation.PORTRAIT, false))))
-                .hasMessageContaining("Choose the envelope");
+    }
+
+    @Test
+    void withoutAnEnvelopeTheSheetDecides() {
+        Brief none = Briefs.of("z-fold", new Basis.ForEnvelope(Orientation.PORTRAIT, false));
+        assertThat(none.envelope()).isNull();
+        assertThat(Planner.plan(none).closed())
+                .isEqualTo(Planner.plan(none.withBasis(new Basis.FromSheet(1, Orientation.PORTRAIT)))
+                        .closed());
     }
 
     /** By hand: Letter, whole, portrait: 2W = 11, H = 8 1/2. Half a Letter sheet, landscape: 2W = 11, H = 4 1/4. */
