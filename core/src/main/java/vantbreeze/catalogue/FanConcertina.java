@@ -111,7 +111,7 @@ final class FanConcertina implements FoldDesign {
                 Parameter.length(
                         BASE,
                         "triangle's base",
-                        "How wide the triangle is at its fold.",
+                        "How wide the triangle is at its fold; of a wide one the wings reach beyond the bar.",
                         FanConcertina::usualBase,
                         v -> new Range(
                                 v.width().dividedBy(5).each(),

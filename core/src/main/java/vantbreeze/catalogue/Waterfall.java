@@ -119,7 +119,8 @@ final class Waterfall implements FoldDesign {
                         EDGE,
                         "belt's upper edge from the bottom",
                         "The pages hang from there.",
-                        v -> Length.min(mostEdge(v), v.grid().ceiling(leastEdge(v).plus(grip(v)))),
+                        v -> Length.min(
+                                mostEdge(v), v.grid().ceiling(leastEdge(v).plus(grip(v)))),
                         v -> new Range(
                                 leastEdge(v),
                                 "or the last page hangs below the card",

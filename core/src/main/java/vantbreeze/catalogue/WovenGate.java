@@ -85,23 +85,23 @@ final class WovenGate implements FoldDesign {
                         "How wide the frames are around their windows.",
                         v -> Length.min(
                                 v.grid().ceiling(Length.inches(1, 2)),
-                                shorter(v).dividedBy(5).each()),
+                                v.onGrid(shorter(v).times(2).dividedBy(11).each())),
                         v -> new Range(
                                 Length.min(
                                         Length.inches(1, 4),
                                         shorter(v).dividedBy(8).each()),
                                 "or the frames tear",
-                                shorter(v).dividedBy(4).each(),
-                                "or no window is left")),
+                                shorter(v).dividedBy(5).each(),
+                                "or the strips have no way through the windows")),
                 Parameter.length(
                         INNER,
                         "inner run",
                         "Of a strip, from its middle to the next fold; a panel by custom.",
                         WovenGate::panel,
                         v -> new Range(
-                                panel(v).times(4).dividedBy(5).each(),
+                                panel(v).times(19).dividedBy(20).each(),
                                 "or the strips stop it before it stands",
-                                panel(v).times(6).dividedBy(5).each(),
+                                panel(v).times(21).dividedBy(20).each(),
                                 "or the strips hang far out")),
                 Parameter.length(
                         OUTER,
@@ -110,14 +110,18 @@ final class WovenGate implements FoldDesign {
                         WovenGate::panel,
                         v -> new Range(
                                 Length.max(
-                                        panel(v).times(4).dividedBy(5).each(),
+                                        panel(v).times(19).dividedBy(20).each(),
                                         v.length(INNER)
                                                 .minus(panel(v))
                                                 .plus(v.length(BORDER))
                                                 .plus(Parameter.SMALLEST_PANEL)),
                                 "or the strips do not fold past the border",
-                                panel(v).times(6).dividedBy(5).each(),
-                                "or the strips stick out far")),
+                                Length.min(
+                                        panel(v).times(21).dividedBy(20).each(),
+                                        panel(v).plus(v.length(INNER))
+                                                .minus(besideBar(v))
+                                                .minus(stripTab(v))),
+                                "or the strips have no way past the bar")),
                 Parameter.length(
                         ANCHOR,
                         "anchor",
@@ -127,7 +131,7 @@ final class WovenGate implements FoldDesign {
                                 leastAnchor(v),
                                 "or the strips' middle folds lie on the frame when it is closed",
                                 mostAnchor(v),
-                                "or the strips' middle folds lie on the bar when it is closed")),
+                                "or the strips run against the bar as it opens")),
                 Parameter.count(STRIPS, "strips", "Level strips, one above the other, evenly spaced.", 2, 1, 4));
     }
 
@@ -163,7 +167,13 @@ final class WovenGate implements FoldDesign {
     }
 
     private static Length mostAnchor(Values v) {
-        return valley(v).minus(v.length(BORDER));
+        return Length.min(
+                valley(v).minus(besideBar(v)), panel(v).times(3).dividedBy(7).each());
+    }
+
+    /** As it opens a strip passes beside the bar where its middle fold lies behind it by so much: found by folding many of them. */
+    private static Length besideBar(Values v) {
+        return v.length(BORDER).times(7).dividedBy(2).each();
     }
 
     private static Length stripTab(Values v) {

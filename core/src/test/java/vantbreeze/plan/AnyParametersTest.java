@@ -140,6 +140,21 @@ class AnyParametersTest {
                 : "columns lean out".equals(chosen.get("closing"))
                         ? Length.millimetres(widthMm).plus(((Length) chosen.get("tube")).times(2))
                         : Length.millimetres(widthMm);
+        if (fold.id().equals("woven-gate") && chosen.containsKey("panel")) {
+            /* The strips' folds stick out beside its covers: turned back at the anchor, an outer run reaches from there. */
+            expected = Length.max((Length) chosen.get("panel"), ((Length) chosen.get("anchor")).plus((Length)
+                            chosen.get("outerRun")));
+        }
+        if (fold.id().equals("fan-concertina")) {
+            /* A wide triangle's wings reach beyond the bar, to twice its half angle, less what lies under the slant. */
+            double high = ((Length) chosen.get(Parameter.HEIGHT))
+                    .minus((Length) chosen.get("foot"))
+                    .count();
+            double half = Math.atan(((Length) chosen.get("triangle")).count() / 2.0 / high);
+            double reach = chosen.get("wings").equals("leg along the slant") ? high / Math.cos(half) : high;
+            double fan = 2 * (reach * Math.sin(2 * half) - ((Length) chosen.get("under")).count() * Math.cos(half));
+            expected = Length.max(expected, Length.nearestTo(fan));
+        }
         assertThat(List.of(size.width(), size.height()))
                 .as("%s with %s", fold.id(), chosen)
                 .allSatisfy(l -> assertThat(l.isPositive()).isTrue());

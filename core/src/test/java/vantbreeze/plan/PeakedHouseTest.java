@@ -167,7 +167,8 @@ class PeakedHouseTest {
     /** By hand: its panels are parallelograms at 45 degrees, w by H - w; no fold of the back stays flat, so each is written on by itself. */
     @Test
     void aTallHousesPanelsTakeTheMessageOneByOne() {
-        List<MessageRoom> rooms = Planner.plan(Briefs.closed("peaked-house", "4", "9")).messageRoom();
+        List<MessageRoom> rooms =
+                Planner.plan(Briefs.closed("peaked-house", "4", "9")).messageRoom();
         assertThat(rooms).isNotEmpty().allSatisfy(r -> {
             assertThat(r.across()).isEmpty();
             assertThat(r.size().width()).isLessThanOrEqualTo(in("2"));
