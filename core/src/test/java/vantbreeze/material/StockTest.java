@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -55,5 +56,26 @@ class StockTest {
     @CsvSource({"heavy", "'300 gsm, 110 lb index'", "'0.3 mm, 12 pt'", "30 gsm", "700 gsm", "5 mm", "''"})
     void whatIsNoStockIsRefused(String text) {
         assertThatThrownBy(() -> Stock.parse(text)).isInstanceOf(IllegalArgumentException.class);
+    }
+
+    /** One paper however it is written; what differs in weight or measured thickness is another. */
+    @Test
+    void onePaperIsOneStockHoweverItIsWritten() {
+        Stock stock = Stock.parse("300 gsm");
+        assertThat(List.of("300gsm", "300", "300 g/m2", "300 GSM"))
+                .allSatisfy(
+                        text -> assertThat(Stock.parse(text)).isEqualTo(stock).hasSameHashCodeAs(stock));
+        assertThat(Stock.parse("300 gsm, 0.4 mm")).isNotEqualTo(stock);
+        assertThat(Stock.parse("301 gsm")).isNotEqualTo(stock);
+        assertThat(new Paper(stock, "#AABBCC", Print.PLAIN))
+                .isEqualTo(new Paper(Stock.parse("300gsm"), "#aabbcc", Print.PLAIN));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"','", "', ,'", "' '"})
+    void whatSaysNothingIsRefusedWithWhatToSay(String text) {
+        assertThatThrownBy(() -> Stock.parse(text))
+                .isInstanceOf(IllegalArgumentException.class)
+                .hasMessageContaining("gsm");
     }
 }

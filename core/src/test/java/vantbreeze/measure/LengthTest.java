@@ -217,4 +217,15 @@ class LengthTest {
         assertThatThrownBy(() -> vantbreeze.measure.Size.parse("0 x 11 in", bare))
                 .hasMessageContaining("more than 0");
     }
+
+    /** Nothing that is no number, and no count whose absolute value no long holds, becomes a length. */
+    @Test
+    void whatIsNoLengthIsRefused() {
+        for (double counts : new double[] {Double.NaN, Double.POSITIVE_INFINITY, Double.NEGATIVE_INFINITY, 1e30}) {
+            assertThatThrownBy(() -> Length.nearestTo(counts)).isInstanceOf(IllegalArgumentException.class);
+        }
+        assertThatThrownBy(() -> Length.ofCounts(Long.MIN_VALUE)).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> Length.ofCounts(Long.MAX_VALUE)).isInstanceOf(IllegalArgumentException.class);
+        assertThat(Length.nearestTo(-0.4)).isEqualTo(Length.ZERO);
+    }
 }

@@ -10,6 +10,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -18,12 +19,16 @@ import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.MediaType;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.ResultActions;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import vantbreeze.measure.Length;
+import vantbreeze.measure.UnitSystem;
 import vantbreeze.server.TestApplication;
 import vantbreeze.server.TestBriefs;
 
@@ -262,5 +267,92 @@ class CuttingApiTest extends TestApplication {
                 .andExpect(status().isCreated())
                 .andExpect(jsonPath("$.papers[*].sheets[?(@.together == 2)]").isNotEmpty());
         http.perform(get("/api/cuttings/none")).andExpect(status().isNotFound());
+    }
+
+    private String filmed(String film) throws Exception {
+        String brief = TestBriefs.zFold("4 1/4 in", "5 1/2 in")
+                .replace("z-fold", "floating-book")
+                .replace("letter", "12x12")
+                .replace(
+                        "\"parameters\": {}", "\"parameters\": {\"film\": \"with\"}, \"film\": \"%s\"".formatted(film));
+        return read(send("/api/projects", "{\"name\": \"film %s\", \"brief\": %s}".formatted(film, brief))
+                        .andExpect(status().isCreated()))
+                .get("id")
+                .asString();
+    }
+
+    /** A film keeps its thickness to the last count, and its sheets are ticked off. */
+    @ParameterizedTest
+    @ValueSource(strings = {"0.04", "0.25", "0.1"})
+    void aFilmKeepsItsThickness(String millimetres) throws Exception {
+        String sheet =
+                read(send("/api/papers", """
+                {"name": "film %1$s", "width": "12 in", "height": "12 in", "count": 1, "offcut": false, "kind": "FILM",
+                 "stock": "%1$s mm", "colour": "#ffffff", "print": "PLAIN", "grain": null, "price": null}""".formatted(millimetres))).get("id").asString();
+        JsonNode plan = planned(filmed(millimetres + " mm"), 1);
+        JsonNode film = null;
+        for (JsonNode paper : plan.get("papers")) {
+            film = paper.get("film").asBoolean() ? paper : film;
+        }
+        assertThat(film).isNotNull();
+        assertThat(Length.parse(film.get("stock").asString(), UnitSystem.METRIC))
+                .isEqualTo(Length.parse(millimetres + " mm", UnitSystem.METRIC));
+        JsonNode first = film.get("sheets").get(0);
+        send(
+                        "/api/cuttings/%s/sheets/%d/cut"
+                                .formatted(
+                                        plan.get("id").asString(),
+                                        first.get("number").asInt()),
+                        "{}")
+                .andExpect(status().isOk());
+        assertThat(inDrawer(sheet).get("content").get("count").asInt()).isZero();
+        for (JsonNode other : read(http.perform(get("/api/papers")))) {
+            JsonNode content = other.get("content");
+            if (content.get("offcut").asBoolean()
+                    && content.get("kind").asString().equals("FILM")) {
+                assertThat(Length.parse(content.get("stock").asString(), UnitSystem.METRIC)
+                                .millimetres())
+                        .isIn(
+                                0.1,
+                                0.25,
+                                Length.parse("0.04 mm", UnitSystem.METRIC).millimetres());
+            }
+        }
+    }
+
+    /** Two cards that word one paper differently are cut from one sheet of the drawer. */
+    @Test
+    void onePaperIsPlannedOnceHoweverItIsWorded() throws Exception {
+        String blue = "#10203f";
+        String sheet = sheet(blue, 1);
+        List<String> cards = new ArrayList<>();
+        for (String[] worded : new String[][] {{"160 gsm", blue}, {"160gsm", blue.toUpperCase(Locale.ROOT)}}) {
+            String brief = TestBriefs.zFold("5 1/2 in", "4 1/4 in")
+                    .replace("#7e93a8", worded[1])
+                    .replace("160 gsm", worded[0]);
+            cards.add(read(send("/api/projects", "{\"name\": \"%s\", \"brief\": %s}".formatted(worded[0], brief)))
+                    .get("id")
+                    .asString());
+        }
+        JsonNode plan = read(
+                send("/api/cuttings", """
+                {"cards": [{"project": "%s", "count": 1}, {"project": "%s", "count": 1}], "keepsGrain": false, "twoAtOnce": false,
+                 "seconds": 1, "pins": []}""".formatted(cards.get(0), cards.get(1))).andExpect(status().isCreated()));
+        while (plan.get("running").asBoolean()) {
+            plan = read(http.perform(get("/api/cuttings/" + plan.get("id").asString())));
+        }
+        List<String> colours = new ArrayList<>();
+        plan.get("papers").forEach(p -> colours.add(p.get("colour").asString()));
+        assertThat(colours).doesNotHaveDuplicates().contains(blue);
+        JsonNode paper = paper(plan, blue);
+        assertThat(paper.get("sheets")).hasSize(1);
+        send(
+                        "/api/cuttings/%s/sheets/%d/cut"
+                                .formatted(
+                                        plan.get("id").asString(),
+                                        paper.get("sheets").get(0).get("number").asInt()),
+                        "{}")
+                .andExpect(status().isOk());
+        assertThat(inDrawer(sheet).get("content").get("count").asInt()).isZero();
     }
 }
