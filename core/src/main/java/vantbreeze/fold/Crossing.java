@@ -11,6 +11,7 @@ import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Location;
 import org.locationtech.jts.geom.Polygon;
 import vantbreeze.measure.Length;
+import vantbreeze.structure.Effort;
 import vantbreeze.structure.Panel;
 import vantbreeze.structure.Structure;
 
@@ -37,6 +38,7 @@ public record Crossing(String from, String to, Panel one, Panel other, int frame
             for (int i = 0; i < panels.size(); i++) {
                 placed.add(Placed.of(panels.get(i).outline(), frames.get(frame).get(i)));
             }
+            Effort.spend(pairs.size());
             for (int[] pair : pairs) {
                 Placed a = placed.get(pair[0]);
                 Placed b = placed.get(pair[1]);
@@ -71,6 +73,7 @@ public record Crossing(String from, String to, Panel one, Panel other, int frame
         for (int frame = 0; frame < motion.frames().size(); frame++) {
             List<RigidMotion> pose = motion.frames().get(frame);
             Placed it = Placed.of(attached.outline(), pose.get(own));
+            Effort.spend(panels.size());
             for (int i = 0; i < panels.size(); i++) {
                 Placed other = Placed.of(panels.get(i).outline(), pose.get(i));
                 if (!near.contains(panels.get(i)) && it.near(other) && (it.piercedBy(other) || other.piercedBy(it))) {

@@ -273,6 +273,7 @@ public record Girth(Size size, Section across, Section up) {
     private static List<Coordinate> profile(SortedPackedIntervalRTree shapes, double y) {
         List<Coordinate> profile = new ArrayList<>();
         shapes.query(y, y, shape -> ((Shape) shape).cut(y, profile));
+        Effort.spend(profile.size());
         return profile;
     }
 

@@ -9,6 +9,7 @@ import org.locationtech.jts.geom.LineSegment;
 import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Location;
 import org.locationtech.jts.geom.Polygon;
+import vantbreeze.structure.Effort;
 import vantbreeze.structure.Subdivision;
 
 /**
@@ -70,6 +71,7 @@ record Overlay(List<Cell> cells, List<Edge> edges) {
 
     private static BitSet covers(List<Polygon> polygons, List<Boolean> rectangles, Coordinate at) {
         BitSet covers = new BitSet();
+        Effort.spend(polygons.size());
         for (int i = 0; i < polygons.size(); i++) {
             Polygon polygon = polygons.get(i);
             if (polygon.getEnvelopeInternal().contains(at)

@@ -285,6 +285,7 @@ public final class PoseSolver {
                 gap += 3;
             }
         }
+        Effort.spend((long) n * n);
         DMatrixRMaj change = new DMatrixRMaj(n, 1);
         LinearSolverDense<DMatrixRMaj> solver = LinearSolverFactory_DDRM.chol(n);
         if (!solver.setA(normal)) {

@@ -15,7 +15,11 @@ public final class Regions {
     private Regions() {}
 
     public static Geometry union(List<Polygon> polygons) {
-        return polygons.size() == 1 ? polygons.get(0) : OverlayNGRobust.union(List.<Geometry>copyOf(polygons));
+        if (polygons.size() == 1) {
+            return polygons.get(0);
+        }
+        Effort.spend(polygons.stream().mapToLong(Polygon::getNumPoints).sum());
+        return OverlayNGRobust.union(List.<Geometry>copyOf(polygons));
     }
 
     /** @param area not empty */
@@ -50,6 +54,7 @@ public final class Regions {
         if (isRectangleAround(other, one)) {
             return one.getFactory().createPolygon();
         }
+        Effort.spend(one.getNumPoints() + other.getNumPoints());
         return areas(OverlayNGRobust.overlay(one, other, OverlayNG.DIFFERENCE));
     }
 

@@ -15,8 +15,8 @@ public class Cards {
     /** A drag leaves one each few pixels; what is shown is always among the last. */
     private static final int MOST = 24;
 
-    /** Ten times what the heaviest cards of the reports take, in units of {@link vantbreeze.structure.Effort}. */
-    private static final long CARD = 40_000_000;
+    /** Seven times what the heaviest card of the reports takes, in units of {@link vantbreeze.structure.Effort}. */
+    private static final long CARD = 5_000_000;
 
     /** The shelf plans usual cards only, on as many threads as there are. */
     private static final long SHELF = Long.MAX_VALUE;
