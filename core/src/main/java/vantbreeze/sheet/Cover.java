@@ -179,7 +179,8 @@ final class Cover {
             return false;
         }
         int at = from;
-        while (at < bySize.length && most(rest, set, bySize[at], supply) == set[bySize[at]]) {
+        int most = 0;
+        while (at < bySize.length && (most = most(rest, set, bySize[at], supply)) == set[bySize[at]]) {
             at++;
         }
         if (at == bySize.length) {
@@ -195,7 +196,7 @@ final class Cover {
         if (++depth > DEEPEST) {
             throw new NotKnown();
         }
-        for (int n = most(rest, set, sort, supply); n >= there; n--) {
+        for (int n = most; n >= there; n--) {
             set[sort] = n;
             if (Math.min(area(set) + after, room) >= least
                     && choose(rest, set, at + 1, supply, least, sheets, filled)) {
