@@ -5,7 +5,6 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.IntStream;
@@ -61,30 +60,21 @@ final class Checks {
      */
     record Found(List<Check> all, List<Hand> more) {}
 
-    /**
-     * @param front the panels that are seen on the closed card's front
-     * @param back those that are seen from behind
-     * @param fit in which envelope it should fit; empty without one
-     */
-    static Found of(
-            Structure structure,
-            List<Knob> knobs,
-            Set<Panel> front,
-            Set<Panel> back,
-            List<LaidMat> mats,
-            Optional<EnvelopeFit> fit) {
-        Checks found = new Checks(structure, new Response(structure, knobs), knobs);
+    static Found of(Intended card) {
+        List<Knob> knobs = card.knobs();
+        Set<Panel> front = card.front();
+        Checks found = new Checks(card.structure(), new Response(card.structure(), knobs), knobs);
         for (Response.Edge edge : Response.Edge.values()) {
             found.sticksOut(edge);
-            found.fallsShort(edge, front, back);
+            found.fallsShort(edge, front, card.back());
         }
         /* A pull tab is meant to look out. */
         found.checks.removeIf(c -> c.margin(new double[knobs.size()]) < 0);
         found.closes();
         found.meets(front, Response.Edge.RIGHT, Response.Edge.LEFT, Response.Edge.LOWER, Response.Edge.UPPER);
         found.meets(front, Response.Edge.UPPER, Response.Edge.LOWER, Response.Edge.LEFT, Response.Edge.RIGHT);
-        fit.ifPresent(found::fits);
-        found.borders(mats);
+        card.fit().ifPresent(found::fits);
+        found.borders(card.mats());
         return new Found(List.copyOf(found.checks), List.copyOf(found.more));
     }
 

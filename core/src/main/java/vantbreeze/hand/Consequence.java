@@ -6,14 +6,9 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
-import java.util.Set;
 import java.util.stream.IntStream;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.ToolGrid;
-import vantbreeze.post.EnvelopeFit;
-import vantbreeze.structure.Panel;
-import vantbreeze.structure.Structure;
 
 /**
  * What comes of settings that turned out otherwise than planned.
@@ -61,16 +56,8 @@ public record Consequence(Verdict verdict, List<Fault> faults, List<Change> chan
      * @param measured what knobs have become, by key; keys that the card does not have are let be
      * @param board the marks that later settings can be set to
      */
-    public static Consequence of(
-            Structure structure,
-            List<Knob> knobs,
-            Set<Panel> front,
-            Set<Panel> back,
-            List<LaidMat> mats,
-            Optional<EnvelopeFit> fit,
-            Map<String, Length> measured,
-            ToolGrid board) {
-        return new Search(structure, knobs, front, back, mats, fit, measured, board).find();
+    public static Consequence of(Intended card, Map<String, Length> measured, ToolGrid board) {
+        return new Search(card, measured, board).find();
     }
 
     private static final class Search {
@@ -82,17 +69,9 @@ public record Consequence(Verdict verdict, List<Fault> faults, List<Change> chan
         private final List<Fault> tooLarge = new ArrayList<>();
         private final List<Fault> tooSmall = new ArrayList<>();
 
-        Search(
-                Structure structure,
-                List<Knob> knobs,
-                Set<Panel> front,
-                Set<Panel> back,
-                List<LaidMat> mats,
-                Optional<EnvelopeFit> fit,
-                Map<String, Length> measured,
-                ToolGrid board) {
-            this.knobs = knobs;
-            Checks.Found found = Checks.of(structure, knobs, front, back, mats, fit);
+        Search(Intended card, Map<String, Length> measured, ToolGrid board) {
+            this.knobs = card.knobs();
+            Checks.Found found = Checks.of(card);
             this.checks = found.all();
             this.measured = measured;
             this.board = board;
@@ -102,11 +81,11 @@ public record Consequence(Verdict verdict, List<Fault> faults, List<Change> chan
                 double off =
                         value == null ? 0 : value.minus(knobs.get(k).planned()).millimetres();
                 if (knobs.get(k).shift() instanceof Shift.OfMats mat) {
-                    mats(knobs.get(k), off, border(mat, mats));
+                    mats(knobs.get(k), off, border(mat, card.mats()));
+                    /* What is cut too large is trimmed: the others are judged as if it were. */
+                    off = off > EVEN ? 0 : off;
                 }
-                /* What is cut too large is trimmed: the others are judged as if it were. */
-                boolean isTrimmed = knobs.get(k).shift() instanceof Shift.OfMats && off > EVEN;
-                missed[k] = isTrimmed ? 0 : off;
+                missed[k] = off;
             }
         }
 

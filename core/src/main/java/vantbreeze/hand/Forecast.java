@@ -5,15 +5,10 @@ import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Random;
-import java.util.Set;
 import java.util.stream.IntStream;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.UnitSystem;
-import vantbreeze.post.EnvelopeFit;
-import vantbreeze.structure.Panel;
-import vantbreeze.structure.Structure;
 
 /**
  * How likely hands that spread like that make the card right. Each setting misses by itself, normally distributed; the card
@@ -38,9 +33,9 @@ public record Forecast(Scatter scatter, List<Chance> chances, double all, List<M
     private static final double STANDS_OUT = 0.1;
 
     /** A mark of most rulers is tried as more room. */
-    public static final Length MARK_INCH = Length.inches(1, 16);
+    private static final Length MARK_INCH = Length.inches(1, 16);
 
-    public static final Length MARK_METRIC = Length.millimetres(1.5);
+    private static final Length MARK_METRIC = Length.millimetres(1.5);
 
     /** Above it there is nothing to help. */
     private static final double SURE = 0.95;
@@ -58,16 +53,9 @@ public record Forecast(Scatter scatter, List<Chance> chances, double all, List<M
     /** @param probability of that kind with a mark more of room */
     public record Help(Check.Kind kind, double probability) {}
 
-    public static Forecast of(
-            Structure structure,
-            List<Knob> knobs,
-            Set<Panel> front,
-            Set<Panel> back,
-            List<LaidMat> mats,
-            Optional<EnvelopeFit> fit,
-            Scatter scatter,
-            UnitSystem units) {
-        Checks.Found found = Checks.of(structure, knobs, front, back, mats, fit);
+    public static Forecast of(Intended card, Scatter scatter, UnitSystem units) {
+        List<Knob> knobs = card.knobs();
+        Checks.Found found = Checks.of(card);
         double[] scatters = IntStream.range(0, knobs.size() + found.more().size())
                 .mapToDouble(i -> scatter.of(
                         i < knobs.size() ? knobs.get(i).hand() : found.more().get(i - knobs.size())))

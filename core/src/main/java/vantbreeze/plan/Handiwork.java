@@ -8,6 +8,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import vantbreeze.hand.Consequence;
 import vantbreeze.hand.Forecast;
+import vantbreeze.hand.Intended;
 import vantbreeze.hand.Knob;
 import vantbreeze.hand.Knobs;
 import vantbreeze.hand.LaidMat;
@@ -15,7 +16,6 @@ import vantbreeze.hand.Scatter;
 import vantbreeze.layer.Face;
 import vantbreeze.measure.Length;
 import vantbreeze.part.Part;
-import vantbreeze.post.EnvelopeFit;
 import vantbreeze.structure.Panel;
 
 /**
@@ -33,32 +33,22 @@ public record Handiwork(Plan plan, List<Knob> knobs) {
     }
 
     public Forecast forecast(Scatter scatter) {
-        return Forecast.of(
-                plan.structure(),
-                knobs,
-                seen(Face.Seen.CLOSED),
-                seen(Face.Seen.BEHIND),
-                mats(),
-                fit(),
-                scatter,
-                plan.brief().units());
+        return Forecast.of(intended(), scatter, plan.brief().units());
     }
 
     /** @param measured what settings have become, by the key of their knob */
     public Consequence consequence(Map<String, Length> measured) {
-        return Consequence.of(
+        return Consequence.of(intended(), measured, plan.brief().tools().board());
+    }
+
+    private Intended intended() {
+        return new Intended(
                 plan.structure(),
                 knobs,
                 seen(Face.Seen.CLOSED),
                 seen(Face.Seen.BEHIND),
                 mats(),
-                fit(),
-                measured,
-                plan.brief().tools().board());
-    }
-
-    private Optional<EnvelopeFit> fit() {
-        return Optional.ofNullable(plan.fit());
+                Optional.ofNullable(plan.fit()));
     }
 
     /** Parts list mats as the dressing cuts them. */

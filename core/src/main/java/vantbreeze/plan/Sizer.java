@@ -168,9 +168,7 @@ final class Sizer {
     }
 
     private boolean isCutFromSheets(Structure structure) {
-        return structure.pieces().stream()
-                .allMatch(p -> brief.reach().trims(p.size())
-                        && (p.isFilm() || brief.reach().gives(p.size())));
+        return cutBeyond(structure) <= 0;
     }
 
     /** What goes around the card beyond its size follows from the size: it settles in a few rounds. */
@@ -348,8 +346,7 @@ final class Sizer {
 
     private double cutBeyond(Structure structure, Function<Piece, Length> beyondSheet) {
         Length trimmer = brief.tools().trimmer();
-        return structure.pieces().stream()
-                .filter(piece -> structure.offcutOf(piece).isEmpty())
+        return structure.cutPieces().stream()
                 .mapToDouble(piece -> {
                     Length beyond = piece.size().longSide().minus(trimmer);
                     return piece.isFilm()

@@ -24,8 +24,8 @@ public record Yield(int bases, int sheets) {
 
     /** Film is cut from film, offcuts from what they fall off. */
     static Yield of(Structure structure, Size sheet) {
-        List<Size> sizes = structure.pieces().stream()
-                .filter(p -> !p.isFilm() && structure.offcutOf(p).isEmpty())
+        List<Size> sizes = structure.cutPieces().stream()
+                .filter(p -> !p.isFilm())
                 .map(Piece::size)
                 .toList();
         if (sizes.stream().anyMatch(s -> !s.fitsWithinEitherWay(sheet))) {

@@ -344,6 +344,11 @@ public final class Structure {
         return !own.isEmpty() && own.stream().allMatch(p -> habit(p, Side.FACE).equals(Optional.of(Habit.WRITTEN)));
     }
 
+    /** Those that are cut from a sheet, all but the offcuts. */
+    public List<Piece> cutPieces() {
+        return pieces.stream().filter(p -> offcutOf(p).isEmpty()).toList();
+    }
+
     /** The piece that it is an offcut of. */
     public Optional<Piece> offcutOf(Piece piece) {
         return Optional.ofNullable(offcuts.get(piece.name())).map(this::piece);
