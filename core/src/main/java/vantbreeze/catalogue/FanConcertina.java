@@ -3,6 +3,7 @@ package vantbreeze.catalogue;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.DoublePredicate;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
@@ -147,15 +148,15 @@ final class FanConcertina implements FoldDesign {
                 Math.min(
                         mostBase(v).count(),
                         triangleHigh(v).times(4).dividedBy(5).each().count()));
-        if (new Layout(high, triangleHigh(v).count(), under, leg).width()
-                > v.width().count()) {
+        DoublePredicate isWithin = base -> new Layout(base, triangleHigh(v).count(), under, leg).width()
+                <= v.width().count();
+        if (!isWithin.test(high)) {
             for (int i = 0; i < 40; i++) {
                 double middle = (low + high) / 2;
-                if (new Layout(middle, triangleHigh(v).count(), under, leg).width()
-                        > v.width().count()) {
-                    high = middle;
-                } else {
+                if (isWithin.test(middle)) {
                     low = middle;
+                } else {
+                    high = middle;
                 }
             }
             high = low;

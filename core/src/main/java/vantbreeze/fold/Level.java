@@ -5,6 +5,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import org.locationtech.jts.geom.Coordinate;
+import vantbreeze.measure.Length;
 import vantbreeze.structure.Panel;
 import vantbreeze.structure.Structure;
 
@@ -15,7 +16,7 @@ public final class Level {
     private static final double A_FEW_DEGREES = Math.toRadians(5);
 
     /** How far two panels may part within the plane, in counts. */
-    private static final double PARTS = 1.0 * vantbreeze.measure.Length.COUNTS_PER_MILLIMETRE;
+    private static final double PARTS = Length.COUNTS_PER_MILLIMETRE;
 
     private Level() {}
 

@@ -140,16 +140,11 @@ public final class Knobs {
             if (task.work() instanceof Work.Score score && score.piece().equals(piece)) {
                 score.settings().stream()
                         .filter(Work.Setting::upright)
-                        .filter(s -> isMirrored(score) != isTurnedRound(score, s))
+                        .filter(s -> score.isMirrored() != isTurnedRound(score, s))
                         .forEach(s -> scores.addAll(s.scores()));
             }
         }
         return List.copyOf(scores);
-    }
-
-    /** Whether its right edge lies at the left. */
-    private static boolean isMirrored(Work.Score score) {
-        return score.round() != (score.side() == Side.BACK);
     }
 
     /** What is read from the bottom when it is turned round is set from the piece's upper edge. */
@@ -174,7 +169,7 @@ public final class Knobs {
 
     private void score(Task task, Work.Score score, int number) {
         Work.Setting setting = score.settings().get(number);
-        boolean backwards = setting.upright() ? isMirrored(score) : score.round();
+        boolean backwards = setting.upright() ? score.isMirrored() : score.round();
         add(
                 task,
                 Hand.SCORE,

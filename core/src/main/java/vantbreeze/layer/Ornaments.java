@@ -43,9 +43,6 @@ public record Ornaments(List<PlacedOrnament> placed, List<Ornament> homeless) {
     /** A hundredth of a millimetre. */
     private static final double TOLERANCE = Length.COUNTS_PER_MILLIMETRE / 100.0;
 
-    /** Less than a square millimetre of overlap is a touch. */
-    private static final double TOUCH = Length.COUNTS_PER_MILLIMETRE * Length.COUNTS_PER_MILLIMETRE;
-
     /**
      * @param papers panels and mats as they lie closed
      * @param poses all that the card goes through, the first as it is closed
@@ -232,7 +229,7 @@ public record Ornaments(List<PlacedOrnament> placed, List<Ornament> homeless) {
                             .mapToDouble(s ->
                                     Regions.intersection(s.outline(), lying).getArea())
                             .sum()
-                    >= lying.getArea() - TOUCH;
+                    >= lying.getArea() - Regions.TOUCH;
         }
 
         /** On a panel's back its left is the flat piece's right. */
@@ -255,14 +252,14 @@ public record Ornaments(List<PlacedOrnament> placed, List<Ornament> homeless) {
 
         private static boolean overlap(Polygon one, Polygon other) {
             return one.getEnvelopeInternal().intersects(other.getEnvelopeInternal())
-                    && Regions.intersection(one, other).getArea() > TOUCH;
+                    && Regions.intersection(one, other).getArea() > Regions.TOUCH;
         }
 
         /** How high a flat thing rests there, in counts: on the thickest place under it. */
         private long height(Geometry here) {
             return bulk.spots().stream()
                     .filter(s -> s.outline().getEnvelopeInternal().intersects(here.getEnvelopeInternal())
-                            && Regions.intersection(s.outline(), here).getArea() > TOUCH)
+                            && Regions.intersection(s.outline(), here).getArea() > Regions.TOUCH)
                     .mapToLong(s -> s.thickness().count())
                     .max()
                     .orElse(0);

@@ -22,9 +22,6 @@ public final class GluePart {
     /** Of a bar between two panels. Common practice, no published source. */
     private static final Length END = Length.inches(1, 2);
 
-    /** Less than a square millimetre of overhang is a touch. */
-    private static final double TOUCH = Length.COUNTS_PER_MILLIMETRE * Length.COUNTS_PER_MILLIMETRE;
-
     private final Panel laid;
     private final Panel onto;
     private final Side side;
@@ -84,7 +81,7 @@ public final class GluePart {
                             seams.stream().map(s -> seam(ruler, s)).toList()));
         }
         Envelope part = held.getEnvelopeInternal();
-        if (laid.outline().getArea() - held.getArea() <= TOUCH) {
+        if (laid.outline().getArea() - held.getArea() <= Regions.TOUCH) {
             return "";
         }
         boolean straight = held.isRectangle();

@@ -1,6 +1,7 @@
 package vantbreeze.measure;
 
 import java.math.BigDecimal;
+import java.util.Optional;
 import java.util.stream.Stream;
 
 /**
@@ -65,6 +66,11 @@ public record Length(long count) implements Comparable<Length> {
      */
     public static Length parse(String text, UnitSystem bareUnit) {
         return LengthParser.parse(text, bareUnit);
+    }
+
+    /** @return whose unit is written after the number; empty for a bare number and for what is no length */
+    public static Optional<UnitSystem> unitsWritten(String text) {
+        return LengthParser.written(text);
     }
 
     public double millimetres() {

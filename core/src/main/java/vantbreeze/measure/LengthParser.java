@@ -3,6 +3,7 @@ package vantbreeze.measure;
 import java.text.Normalizer;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -70,6 +71,13 @@ final class LengthParser {
         } catch (IllegalArgumentException e) {
             throw new LengthFormatException(text, e.getMessage());
         }
+    }
+
+    static Optional<UnitSystem> written(String text) {
+        Matcher m = NUMBER.matcher(plain(text));
+        return m.matches() && COUNTS_BY_UNIT.containsKey(m.group("unit"))
+                ? Optional.of(m.group("unit").contains("m") ? UnitSystem.METRIC : UnitSystem.INCH)
+                : Optional.empty();
     }
 
     private static Fraction number(Matcher m) {

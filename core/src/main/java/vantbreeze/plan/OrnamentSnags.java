@@ -27,9 +27,6 @@ final class OrnamentSnags {
     /** What a topper has to reach over a flap to hold it. Common practice, no published source. */
     static final Length HOLDS = Length.inches(1, 4);
 
-    /** Less than a square millimetre is a touch, in counts squared. */
-    private static final double TOUCH = Length.COUNTS_PER_MILLIMETRE * Length.COUNTS_PER_MILLIMETRE;
-
     /** Less is not seen. */
     private static final double NOTHING_COUNTS = 0.05 * Length.COUNTS_PER_MILLIMETRE;
 
@@ -138,7 +135,7 @@ final class OrnamentSnags {
                                             .apply(structure.panel(b.panel()).outline()),
                                     o.onPiece())
                             .getArea();
-                    return shared > TOUCH && shared < o.onPiece().getArea() - TOUCH;
+                    return shared > Regions.TOUCH && shared < o.onPiece().getArea() - Regions.TOUCH;
                 })
                 .map(b -> structure.panel(b.panel()).piece())
                 .distinct()

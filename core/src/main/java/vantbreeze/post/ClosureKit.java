@@ -100,6 +100,12 @@ public record ClosureKit(
             double half = width.count() / 2.0;
             return Girth.around(bulk, box.centre().y - half, box.centre().y + half);
         }
+
+        /** As wide as what a band goes around, and half of its play, so that it slides. */
+        Length front(Girth.Band around) {
+            Length play = Length.max(around.thickness(), LEAST_PLAY);
+            return grid.ceiling(around.width().plus(play.dividedBy(2).each()));
+        }
     }
 
     /**
@@ -199,8 +205,7 @@ public record ClosureKit(
     private static ClosureKit band(String name, Length width, Card card) {
         requireNoWider(name, width, card);
         Girth.Band around = card.under(width);
-        Length play = Length.max(around.thickness(), LEAST_PLAY);
-        Length front = card.grid().ceiling(around.width().plus(play.dividedBy(2).each()));
+        Length front = card.front(around);
         Length side = card.grid().ceiling(around.thickness());
         /* The seam need not be in the very middle; a score must be on the ruler. */
         Length half = card.grid().floor(front.dividedBy(2).each());
@@ -251,8 +256,7 @@ public record ClosureKit(
                             .formatted(width.millimetres()));
         }
         Girth.Band around = card.under(width);
-        Length play = Length.max(around.thickness(), LEAST_PLAY);
-        Length front = card.grid().ceiling(around.width().plus(play.dividedBy(2).each()));
+        Length front = card.front(around);
         Length side = card.grid().ceiling(around.thickness());
         Length half = card.grid().floor(front.dividedBy(2).each());
         if (half.isLessThan(SLITS_APART.times(2))) {

@@ -8,9 +8,13 @@ import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.PolygonExtracter;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
+import vantbreeze.measure.Length;
 
 /** Unions and intersections that also hold where edges nearly coincide, as folded panels' edges do. */
 public final class Regions {
+
+    /** In counts squared: a smaller overlap or overhang than a square millimetre is a touch. */
+    public static final double TOUCH = (double) Length.COUNTS_PER_MILLIMETRE * Length.COUNTS_PER_MILLIMETRE;
 
     private Regions() {}
 

@@ -77,7 +77,7 @@ final class BoardSettings {
     }
 
     private boolean isMirrored() {
-        return round != (side == Side.BACK);
+        return Work.Score.isMirrored(side, round);
     }
 
     private Work.Span span(SquareReading r) {

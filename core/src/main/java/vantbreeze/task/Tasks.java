@@ -258,9 +258,7 @@ public final class Tasks {
                     .with(Hazard.GLUE)
                     .after(IntStream.range(0, laid.size())
                             .filter(i -> mats.stream().anyMatch(groups.get(i)::hasBelow))
-                            .mapToObj(i -> laid.get(i).id())
-                            .toList()
-                            .stream()));
+                            .mapToObj(i -> laid.get(i).id())));
         }
         return laid;
     }

@@ -133,6 +133,16 @@ public sealed interface Work {
             List<Setting> settings,
             Optional<ScoreCard.BothEnds> bothEnds)
             implements Work {
+
+        /** Whether the piece's right edge lies at the left. */
+        public boolean isMirrored() {
+            return isMirrored(side, round);
+        }
+
+        static boolean isMirrored(Side side, boolean round) {
+            return round != (side == Side.BACK);
+        }
+
         @Override
         public Optional<Side> up() {
             return Optional.of(side);

@@ -228,4 +228,14 @@ class LengthTest {
         assertThatThrownBy(() -> Length.ofCounts(Long.MAX_VALUE)).isInstanceOf(IllegalArgumentException.class);
         assertThat(Length.nearestTo(-0.4)).isEqualTo(Length.ZERO);
     }
+
+    @Test
+    void theUnitThatIsWrittenIsKnown() {
+        assertThat(List.of("5 1/2 in", "5½\"", "5''", "5 inches", "5”"))
+                .allSatisfy(text -> assertThat(Length.unitsWritten(text)).contains(UnitSystem.INCH));
+        assertThat(List.of("140 mm", "14cm", "14 centimetres"))
+                .allSatisfy(text -> assertThat(Length.unitsWritten(text)).contains(UnitSystem.METRIC));
+        assertThat(List.of("5 1/2", "138,5", "wide", "5 furlongs"))
+                .allSatisfy(text -> assertThat(Length.unitsWritten(text)).isEmpty());
+    }
 }

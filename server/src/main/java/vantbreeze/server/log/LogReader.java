@@ -144,6 +144,6 @@ final class LogReader {
 
     /** A length keeps the unit that it was typed in; a bare one is in the card's. */
     private UnitSystem typed(String text) {
-        return text.contains("m") ? UnitSystem.METRIC : text.matches(".*(in|[\"”″]|inch).*") ? UnitSystem.INCH : units;
+        return Length.unitsWritten(text).orElse(units);
     }
 }

@@ -77,9 +77,7 @@ final class SheetReader {
     /** A number without a unit was read as millimetres: it is kept so, or it would be shown as inches. */
     private static String measured(String text) {
         String bare = bare(text);
-        return bare == null || bare.chars().anyMatch(c -> Character.isLetter(c) || "\"”″'’′".indexOf(c) >= 0)
-                ? bare
-                : bare + " mm";
+        return bare == null || Length.unitsWritten(bare).isPresent() ? bare : bare + " mm";
     }
 
     private static String bare(String text) {
