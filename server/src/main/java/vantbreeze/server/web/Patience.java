@@ -57,6 +57,16 @@ public class Patience implements DisposableBean {
         }
     }
 
+    /** Whoever asked closed the connection before there was an answer. */
+    public static final class Gone extends RuntimeException {
+
+        private static final long serialVersionUID = 1L;
+
+        Gone() {
+            super("The connection was closed before there was an answer.");
+        }
+    }
+
     private final Duration longest;
 
     public Patience() {
@@ -74,7 +84,8 @@ public class Patience implements DisposableBean {
      * @param what begins the sentence that says it took too much
      * @param work touches nothing but memory: it is interrupted when nobody waits any more
      * @throws Lost if it takes more work than that
-     * @throws Busy if it takes longer than anybody waits, or whoever asked has gone; the work ends soon after
+     * @throws Busy if it takes longer than anybody waits; the work ends soon after
+     * @throws Gone if whoever asked has gone; the work ends soon after
      */
     public <T> T await(long most, String what, Supplier<T> work) {
         Future<T> working = workers.submit(() -> Effort.within(most, work));
@@ -88,7 +99,7 @@ public class Patience implements DisposableBean {
                         throw new Busy("The machine is busy: try again.");
                     }
                     if (askerHasGone()) {
-                        throw new Busy("Nobody waits for the answer any more.");
+                        throw new Gone();
                     }
                 }
             }

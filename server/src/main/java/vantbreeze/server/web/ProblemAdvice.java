@@ -68,6 +68,12 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
         return Problem.of(HttpStatus.UNPROCESSABLE_CONTENT, "It is too much", e.getMessage());
     }
 
+    /** The sender ended the connection, not the server: 4xx, for whoever closed only his half of it and still reads. */
+    @ExceptionHandler(Patience.Gone.class)
+    ProblemDetail gone(Patience.Gone e) {
+        return Problem.of(HttpStatus.BAD_REQUEST, "Closed", e.getMessage());
+    }
+
     @ExceptionHandler(Patience.Busy.class)
     ProblemDetail busy(Patience.Busy e) {
         return Problem.of(HttpStatus.SERVICE_UNAVAILABLE, "Busy", e.getMessage());

@@ -1,6 +1,7 @@
 package vantbreeze.server.store;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
@@ -18,7 +19,9 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.MediaType;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.ResultActions;
 import tools.jackson.databind.JsonNode;
@@ -36,6 +39,12 @@ class StoreTest extends TestApplication {
 
     @Autowired
     private Database database;
+
+    @Autowired
+    private Store store;
+
+    @Autowired
+    private JdbcTemplate tables;
 
     private final JsonMapper json = new JsonMapper();
 
@@ -139,5 +148,19 @@ class StoreTest extends TestApplication {
         http.perform(get("/api/projects/" + project.get("id").asString() + "/revisions"))
                 .andExpect(jsonPath("$.length()").value(SAVES + 1));
         read(save(project, 150));
+    }
+
+    /** A row that the tables refuse is no failure of the database: it stays open, and what was written with the row is undone. */
+    @Test
+    void aRowThatTheTablesRefuseLeavesTheDatabaseOpen() throws Exception {
+        String id = read(create("Card")).get("id").asString();
+        assertThatThrownBy(() -> store.write(() -> {
+                    tables.update("update project set name = 'Half kept' where id = ?", id);
+                    return tables.update("update project set name = ? where id = ?", "x".repeat(100_000), id);
+                }))
+                .isInstanceOf(DataIntegrityViolationException.class);
+        assertThat(database.failure()).isNull();
+        http.perform(get("/api/projects/" + id)).andExpect(jsonPath("$.name").value("Card"));
+        http.perform(get("/api/store")).andExpect(jsonPath("$.works").value(true));
     }
 }
