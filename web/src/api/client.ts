@@ -1,4 +1,5 @@
 import type {
+  BackupJob,
   PatternTaken,
   Brief,
   Consequence,
@@ -31,7 +32,6 @@ import type {
   Project,
   ProjectHead,
   ProjectSummary,
-  Restored,
   RevisionSummary,
   Scatter,
   ShelfEntry,
@@ -60,16 +60,13 @@ interface Asked {
 }
 
 async function request<T>(method: string, path: string, body?: unknown, asked: Asked = {}): Promise<T> {
-  const text = body === undefined || body instanceof Blob ? body : JSON.stringify(body);
+  const text = body === undefined ? body : JSON.stringify(body);
   let response: Response;
   let answer: unknown;
   try {
     response = await fetch(`/api${path}`, {
       method,
-      headers:
-        body === undefined
-          ? {}
-          : { "Content-Type": body instanceof Blob ? "application/zip" : "application/json" },
+      headers: body === undefined ? {} : { "Content-Type": "application/json" },
       body: text,
       keepalive: asked.outlives === true && new Blob([text ?? ""]).size < MOST_OUTLIVING,
       signal: asked.signal,
@@ -96,6 +93,30 @@ function isProblem(answer: unknown): answer is ProblemBody {
   return (
     typeof body?.detail === "string" && typeof body.title === "string" && typeof body.status === "number"
   );
+}
+
+/** Only this way a browser tells how much of a large file has gone. Nothing comes back if it is given up. */
+function sendBackup(
+  zip: File,
+  onSent: (share: number) => void,
+  signal: AbortSignal,
+): Promise<BackupJob | null> {
+  return new Promise((resolve, reject) => {
+    const sending = new XMLHttpRequest();
+    sending.open("POST", "/api/backup/restored");
+    sending.setRequestHeader("Content-Type", "application/zip");
+    sending.responseType = "json";
+    sending.upload.onprogress = (e) => onSent(e.loaded / Math.max(1, e.total));
+    sending.onload = () => {
+      const answer: unknown = sending.response;
+      if (sending.status < 300) resolve(answer as BackupJob);
+      else reject(isProblem(answer) ? new Problem(answer) : failed(sending.status, "It cannot be sent."));
+    };
+    sending.onerror = () => reject(failed(0, "Vantbreeze does not answer; is it still running?"));
+    sending.onabort = () => resolve(null);
+    signal.addEventListener("abort", () => sending.abort());
+    sending.send(zip);
+  });
 }
 
 export const api = {
@@ -141,7 +162,10 @@ export const api = {
   },
   looks: (brief: Brief, signal?: AbortSignal) => request<Look[]>("POST", "/looks", brief, { signal }),
   posting: (brief: Brief, signal?: AbortSignal) => request<Posting>("POST", "/posting", brief, { signal }),
-  bringBack: (zip: Blob) => request<Restored>("POST", "/backup", zip),
+  writeBackup: () => request<BackupJob>("POST", "/backup/written"),
+  backupJob: (id: string) => request<BackupJob>("GET", `/backup/jobs/${id}`),
+  cancelBackup: (id: string) => request<BackupJob>("DELETE", `/backup/jobs/${id}`),
+  bringBack: sendBackup,
   takeProject: (document: unknown) => request<Project>("POST", "/projects/documents", document),
   cutter: (svg: string, machine: CutterMachine | null) =>
     request<CutterRun>("POST", "/cutter", { svg, machine }),
@@ -241,8 +265,8 @@ export const partSvgAddress = (project: string, part: string, dash = 0, gap = 0)
 export const documentAddress = (id: string) => `/api/projects/${id}/exports/project.json`;
 export const partsTable = (id: string) => `/api/projects/${id}/exports/parts.csv`;
 
-/** Address of everything that is kept, as one zip. */
-export const backupAddress = "/api/backup";
+/** Address of a backup that is ready. */
+export const backupFile = (id: string) => `/api/backup/jobs/${id}/file`;
 
 /** Address of the drawer as a table of comma-separated values. */
 export const papersTable = "/api/papers/table";

@@ -3,9 +3,9 @@ import { useCallback, useEffect, useState } from "react";
 import { useNavigate } from "react-router";
 import { api, Problem } from "../api/client";
 import { Button } from "../parts/Button";
+import { DroppedBackup } from "./DroppedBackup";
 import { kindOf } from "./kind";
 import { takePattern, type Pattern, type PatternUnit } from "./pattern";
-import { reasonOf } from "../state/reasonOf";
 
 const UNITS: { unit: PatternUnit; words: string }[] = [
   { unit: "MM", words: "millimetres" },
@@ -109,19 +109,6 @@ export function DropAnywhere() {
     };
   }, [laid, navigate, queries]);
 
-  async function restore(file: File) {
-    setZip(null);
-    try {
-      const done = await api.bringBack(file);
-      await queries.invalidateQueries();
-      setSaid({
-        text: `The backup is back: ${done.added} brought in, ${done.changed} brought up to date.`,
-        refused: false,
-      });
-    } catch (e) {
-      setSaid({ text: reasonOf(e), refused: true });
-    }
-  }
   return (
     <>
       {over && (
@@ -131,19 +118,7 @@ export function DropAnywhere() {
           </p>
         </div>
       )}
-      {zip && (
-        <div
-          role="alertdialog"
-          aria-label="Bring a backup back"
-          className="bg-raised border-accent fixed bottom-4 left-1/2 z-50 flex max-w-[92vw] -translate-x-1/2 flex-wrap items-center gap-3 rounded-md border-2 px-4 py-3 shadow-lg"
-        >
-          <span>Bring back everything in “{zip.name}”? Nothing that is here is taken away.</span>
-          <Button look="strong" onClick={() => void restore(zip)}>
-            Bring it back
-          </Button>
-          <Button onClick={() => setZip(null)}>Leave it</Button>
-        </div>
-      )}
+      {zip && <DroppedBackup zip={zip} onLeft={() => setZip(null)} />}
       {unitless && (
         <div
           role="alertdialog"

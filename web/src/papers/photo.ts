@@ -9,7 +9,7 @@ export function within(width: number, height: number, most = MOST_DOTS): { width
 
 /** A photograph in base64, made small enough to be sent. */
 export async function readPhoto(file: File): Promise<string> {
-  const picture = await createImageBitmap(file).catch(() => {
+  const picture = await createImageBitmap(file, { imageOrientation: "from-image" }).catch(() => {
     throw new Error(`${file.name} is no picture that this browser can read; take a PNG or a JPEG.`);
   });
   const size = within(picture.width, picture.height);

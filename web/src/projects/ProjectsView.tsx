@@ -8,7 +8,7 @@ import { counted } from "../parts/counted";
 import { Button } from "../parts/Button";
 import { StoreTrouble } from "../parts/StoreTrouble";
 import { TopBar } from "../parts/TopBar";
-import { BackupPanel } from "./BackupPanel";
+import { BackupPanel } from "../backup/BackupPanel";
 import { startingBrief } from "./starting";
 import { useAttempt } from "../state/useAttempt";
 

@@ -123,7 +123,7 @@ class FormatsTest extends Journey {
         beginCard("millimetres", "Soon deleted");
         goTo("projects");
         Download download = page.waitForDownload(
-                () -> page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Save a backup"))
+                () -> page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Save a backup"))
                         .click());
         byte[] zip = Files.readAllBytes(download.path());
         assertThat(new String(zip, 0, 2, StandardCharsets.US_ASCII)).isEqualTo("PK");

@@ -27,6 +27,8 @@ import vantbreeze.measure.Size;
 import vantbreeze.measure.UnitSystem;
 import vantbreeze.server.paper.SheetService;
 import vantbreeze.server.store.Inspected;
+import vantbreeze.server.store.ReadBack;
+import vantbreeze.server.store.Rows;
 import vantbreeze.server.store.Store;
 import vantbreeze.server.web.FieldsRefused;
 import vantbreeze.server.web.NotFound;
@@ -35,7 +37,7 @@ import vantbreeze.sheet.SheetException;
 
 /** Looks for cutting plans, keeps them, and takes from the drawer what has been cut. */
 @Service
-public class CuttingService implements Inspected, DisposableBean {
+public class CuttingService implements Inspected, ReadBack, DisposableBean {
 
     /** So long the answer waits for what is found soon. */
     private static final long SOON_MILLISECONDS = 1500;
@@ -286,6 +288,16 @@ public class CuttingService implements Inspected, DisposableBean {
                 .filter(s -> s.number() == number)
                 .findFirst()
                 .orElseThrow();
+    }
+
+    @Override
+    public Rows rows() {
+        return Rows.CUTTING_PLANS;
+    }
+
+    @Override
+    public void readBack(String key) {
+        marked(plan(key)).papers().forEach(CuttingService::stuff);
     }
 
     @Override

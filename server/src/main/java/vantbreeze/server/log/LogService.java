@@ -1,6 +1,7 @@
 package vantbreeze.server.log;
 
 import java.time.Clock;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -20,6 +21,8 @@ import vantbreeze.server.plan.SavedBrief;
 import vantbreeze.server.project.ProjectJson;
 import vantbreeze.server.project.ProjectService;
 import vantbreeze.server.store.Inspected;
+import vantbreeze.server.store.ReadBack;
+import vantbreeze.server.store.Rows;
 import vantbreeze.server.store.Store;
 import vantbreeze.server.web.Conflict;
 import vantbreeze.server.web.FieldReader;
@@ -29,7 +32,7 @@ import vantbreeze.server.web.Text;
 
 /** Remembers what was made. */
 @Service
-public class LogService implements Inspected {
+public class LogService implements Inspected, ReadBack {
 
     private static final int LONGEST_NAME = 80;
 
@@ -240,6 +243,19 @@ public class LogService implements Inspected {
 
     /** One measurement. */
     record Missed(vantbreeze.hand.Hand hand, double millimetres) {}
+
+    @Override
+    public Rows rows() {
+        return Rows.LOG;
+    }
+
+    @Override
+    public void readBack(String key) {
+        LogEntry entry = entries.findById(key).orElseThrow();
+        LogJson read = written(entry);
+        LocalDate.parse(read.content().madeOn());
+        SavedBrief.requireObject(json, entry.brief());
+    }
 
     @Override
     public List<String> damaged() {

@@ -11,13 +11,15 @@ import vantbreeze.measure.UnitSystem;
 import vantbreeze.server.project.ProjectJson;
 import vantbreeze.server.project.ProjectService;
 import vantbreeze.server.store.Inspected;
+import vantbreeze.server.store.ReadBack;
+import vantbreeze.server.store.Rows;
 import vantbreeze.server.store.Store;
 import vantbreeze.server.web.Conflict;
 import vantbreeze.server.web.FieldReader;
 
 /** Keeps the place at the table, over reloads and restarts. */
 @Service
-class MakingService implements Inspected {
+class MakingService implements Inspected, ReadBack {
 
     private static final long NOT_BEGUN = -1;
 
@@ -124,6 +126,16 @@ class MakingService implements Inspected {
             makings.flush();
             return now(project, card);
         });
+    }
+
+    @Override
+    public Rows rows() {
+        return Rows.MAKINGS;
+    }
+
+    @Override
+    public void readBack(String key) {
+        json.readValue(makings.findById(key).orElseThrow().state(), MakingJson.StateJson.class);
     }
 
     @Override

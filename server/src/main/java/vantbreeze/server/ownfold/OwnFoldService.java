@@ -21,13 +21,15 @@ import vantbreeze.plan.Planner;
 import vantbreeze.plan.Shelf;
 import vantbreeze.server.plan.BriefJson;
 import vantbreeze.server.store.Inspected;
+import vantbreeze.server.store.ReadBack;
+import vantbreeze.server.store.Rows;
 import vantbreeze.server.store.Store;
 import vantbreeze.server.web.FieldsRefused;
 import vantbreeze.server.web.NotFound;
 
 /** Keeps folds that the maker typed. */
 @Service
-public class OwnFoldService implements Inspected {
+public class OwnFoldService implements Inspected, ReadBack {
 
     /** More would keep the shelf from being there at once. */
     static final int MOST = 60;
@@ -126,6 +128,16 @@ public class OwnFoldService implements Inspected {
             fold.undelete();
             return written(fold);
         });
+    }
+
+    @Override
+    public Rows rows() {
+        return Rows.OWN_FOLDS;
+    }
+
+    @Override
+    public void readBack(String key) {
+        written(find(key));
     }
 
     @Override

@@ -15,6 +15,8 @@ import vantbreeze.measure.UnitSystem;
 import vantbreeze.server.photo.PhotoAlbum;
 import vantbreeze.server.plan.LengthJson.SizeJson;
 import vantbreeze.server.store.Inspected;
+import vantbreeze.server.store.ReadBack;
+import vantbreeze.server.store.Rows;
 import vantbreeze.server.store.Store;
 import vantbreeze.server.web.Conflict;
 import vantbreeze.server.web.FieldReader;
@@ -24,7 +26,7 @@ import vantbreeze.sheet.Supply;
 
 /** The sheets and offcuts in the maker's drawer. */
 @Service
-public class SheetService implements Inspected {
+public class SheetService implements Inspected, ReadBack {
 
     private final SheetRepository sheets;
     private final PhotoAlbum photos;
@@ -299,6 +301,16 @@ public class SheetService implements Inspected {
             sheet.write(sheet.said().withCount(sheet.said().count() + count));
             sheets.saveAndFlush(sheet);
         });
+    }
+
+    @Override
+    public Rows rows() {
+        return Rows.SHEETS;
+    }
+
+    @Override
+    public void readBack(String key) {
+        supply(written(sheets.findById(key).orElseThrow()));
     }
 
     @Override

@@ -65,6 +65,18 @@ public final class SavedBrief {
         }
     }
 
+    /** @throws IllegalArgumentException if it is no JSON object: no version ever wrote such a thing */
+    public static void requireObject(JsonMapper json, String saved) {
+        try {
+            if (json.readTree(saved).isObject()) {
+                return;
+            }
+        } catch (JacksonException e) {
+            // refused below like anything that is no object
+        }
+        throw new IllegalArgumentException("its brief is no JSON object");
+    }
+
     /** Whether two saved texts are the same brief, of whatever age they are. */
     public static boolean saysTheSame(JsonMapper json, String a, String b) {
         try {

@@ -9,13 +9,15 @@ import vantbreeze.measure.UnitSystem;
 import vantbreeze.post.Envelope;
 import vantbreeze.server.plan.LengthJson.SizeJson;
 import vantbreeze.server.store.Inspected;
+import vantbreeze.server.store.ReadBack;
+import vantbreeze.server.store.Rows;
 import vantbreeze.server.store.Store;
 import vantbreeze.server.web.FieldReader;
 import vantbreeze.server.web.NotFound;
 
 /** The envelopes that the maker has besides those of the table. */
 @Service
-class DrawerService implements Inspected {
+class DrawerService implements Inspected, ReadBack {
 
     private static final int LONGEST_NAME = 60;
 
@@ -88,6 +90,16 @@ class DrawerService implements Inspected {
             envelope.undelete();
             return written(envelope);
         });
+    }
+
+    @Override
+    public Rows rows() {
+        return Rows.ENVELOPES;
+    }
+
+    @Override
+    public void readBack(String key) {
+        written(envelopes.findById(key).orElseThrow());
     }
 
     @Override

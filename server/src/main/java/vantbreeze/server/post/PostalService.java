@@ -7,6 +7,8 @@ import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import vantbreeze.post.PostalClass;
 import vantbreeze.server.store.Inspected;
+import vantbreeze.server.store.ReadBack;
+import vantbreeze.server.store.Rows;
 import vantbreeze.server.store.Store;
 import vantbreeze.server.web.Conflict;
 import vantbreeze.server.web.FieldsRefused;
@@ -14,7 +16,7 @@ import vantbreeze.server.web.NotFound;
 
 /** The maker's own postal table; it begins as the one that the application brings along. */
 @Service
-class PostalService implements Inspected {
+class PostalService implements Inspected, ReadBack {
 
     private final PostalRepository rows;
     private final Store store;
@@ -100,6 +102,16 @@ class PostalService implements Inspected {
             row.undelete();
             return written(rows.saveAndFlush(row));
         });
+    }
+
+    @Override
+    public Rows rows() {
+        return Rows.POSTAL;
+    }
+
+    @Override
+    public void readBack(String key) {
+        PostalReader.read(rows.findById(key).orElseThrow().json());
     }
 
     @Override

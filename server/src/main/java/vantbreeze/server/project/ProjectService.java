@@ -15,6 +15,8 @@ import vantbreeze.server.plan.Cards;
 import vantbreeze.server.plan.Rules;
 import vantbreeze.server.plan.SavedBrief;
 import vantbreeze.server.store.Inspected;
+import vantbreeze.server.store.ReadBack;
+import vantbreeze.server.store.Rows;
 import vantbreeze.server.store.Store;
 import vantbreeze.server.store.Tidied;
 import vantbreeze.server.web.Conflict;
@@ -25,7 +27,7 @@ import vantbreeze.server.web.Unreadable;
 
 /** Keeps projects and all their revisions. A brief is only kept if a plan follows from it; it is worked out before. */
 @Service
-public class ProjectService implements Inspected, Tidied {
+public class ProjectService implements Inspected, ReadBack, Tidied {
 
     private static final String COPY = " (copy)";
 
@@ -263,6 +265,16 @@ public class ProjectService implements Inspected, Tidied {
         } catch (RuntimeException e) {
             return Summary.none(String.valueOf(e.getMessage()), Rules.EDITION);
         }
+    }
+
+    @Override
+    public Rows rows() {
+        return Rows.REVISIONS;
+    }
+
+    @Override
+    public void readBack(String key) {
+        SavedBrief.requireObject(json, revisions.findById(key).orElseThrow().brief());
     }
 
     @Override

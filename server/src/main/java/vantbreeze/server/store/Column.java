@@ -5,7 +5,7 @@ import java.sql.Types;
 import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
-import java.util.Map;
+import java.util.function.Function;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -35,10 +35,10 @@ public record Column(String name, int type, int most, boolean mayBeNull) {
     }
 
     /**
-     * @param files what is kept as bytes, by the name of its file
+     * @param files what is kept as bytes, by the name of its file; null where there is none
      * @throws IllegalArgumentException if the value cannot stand here; the message names it
      */
-    public Object read(JsonNode value, Map<String, byte[]> files) {
+    public Object read(JsonNode value, Function<String, byte[]> files) {
         if (value == null || value.isNull()) {
             if (!mayBeNull) {
                 throw new IllegalArgumentException("%s is missing".formatted(name));
@@ -50,7 +50,8 @@ public record Column(String name, int type, int most, boolean mayBeNull) {
                 case Types.BOOLEAN -> require(value.isBoolean(), value, value.booleanValue());
                 case Types.INTEGER -> require(value.canConvertToInt(), value, value.intValue());
                 case Types.BIGINT -> require(value.canConvertToLong(), value, value.longValue());
-                case Types.DOUBLE -> require(value.isNumber(), value, value.doubleValue());
+                case Types.DOUBLE ->
+                    require(value.isNumber() && Double.isFinite(value.doubleValue()), value, value.doubleValue());
                 case Types.DATE -> Date.valueOf(LocalDate.parse(value.asString()));
                 case Types.TIMESTAMP_WITH_TIMEZONE -> OffsetDateTime.parse(value.asString());
                 case Types.BLOB, Types.VARBINARY, Types.BINARY -> file(value, files);
@@ -74,8 +75,8 @@ public record Column(String name, int type, int most, boolean mayBeNull) {
         return require(most == 0 || text.length() <= most, value, text);
     }
 
-    private byte[] file(JsonNode value, Map<String, byte[]> files) {
-        byte[] bytes = files.get(value.isString() ? value.asString() : "");
+    private byte[] file(JsonNode value, Function<String, byte[]> files) {
+        byte[] bytes = files.apply(value.isString() ? value.asString() : "");
         return require(bytes != null, value, bytes);
     }
 

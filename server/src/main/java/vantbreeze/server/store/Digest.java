@@ -21,21 +21,33 @@ public final class Digest {
     }
 
     public static String of(byte[] bytes) {
-        return HexFormat.of().formatHex(sha256().digest(bytes));
+        MessageDigest digest = sha256();
+        digest.update(bytes);
+        return of(digest);
     }
 
     public static String of(Path file) throws IOException {
-        MessageDigest digest = sha256();
-        byte[] buffer = new byte[BUFFER];
         try (InputStream in = Files.newInputStream(file)) {
-            for (int n = in.read(buffer); n >= 0; n = in.read(buffer)) {
-                digest.update(buffer, 0, n);
-            }
+            return of(in);
         }
-        return HexFormat.of().formatHex(digest.digest());
     }
 
-    private static MessageDigest sha256() {
+    /** Of all that is still to be read. */
+    public static String of(InputStream in) throws IOException {
+        MessageDigest digest = sha256();
+        byte[] buffer = new byte[BUFFER];
+        for (int n = in.read(buffer); n >= 0; n = in.read(buffer)) {
+            digest.update(buffer, 0, n);
+        }
+        return of(digest);
+    }
+
+    /** @return in hexadecimal what was taken in */
+    public static String of(MessageDigest taken) {
+        return HexFormat.of().formatHex(taken.digest());
+    }
+
+    public static MessageDigest sha256() {
         try {
             return MessageDigest.getInstance("SHA-256");
         } catch (NoSuchAlgorithmException e) {

@@ -10,24 +10,35 @@ import java.util.List;
  */
 public record Rows(String table, String key, String age) {
 
+    public static final Rows PROJECTS = new Rows("project", "id", "updated_at");
+    public static final Rows OWN_FOLDS = new Rows("own_fold", "id", "created_at");
+    public static final Rows ENVELOPES = new Rows("drawer_envelope", "id", "created_at");
+    public static final Rows PHOTOS = new Rows("photo", "id", "created_at");
+    public static final Rows SHEETS = new Rows("drawer_sheet", "id", "version");
+    public static final Rows CUTTING_PLANS = new Rows("cutting_plan", "id", "version");
+    public static final Rows CUT_SHEETS = new Rows("cut_sheet", "id", "cut_at");
+    public static final Rows TOOLS = new Rows("tool_set", "units", "version");
+    public static final Rows MAKINGS = new Rows("making", "project_id", "changed_at");
+    public static final Rows LOG = new Rows("log_entry", "id", "version");
+    public static final Rows HANDS = new Rows("own_hands", "id", "version");
     public static final Rows REVISIONS = new Rows("revision", "id", "saved_at");
     public static final Rows POSTAL = new Rows("postal_row", "id", "version");
 
     /** In an order in which what is referred to comes first. */
     public static final List<Rows> ALL = List.of(
-            new Rows("project", "id", "updated_at"),
+            PROJECTS,
             REVISIONS,
-            new Rows("own_fold", "id", "created_at"),
-            new Rows("drawer_envelope", "id", "created_at"),
+            OWN_FOLDS,
+            ENVELOPES,
             POSTAL,
-            new Rows("photo", "id", "created_at"),
-            new Rows("drawer_sheet", "id", "version"),
-            new Rows("cutting_plan", "id", "version"),
-            new Rows("cut_sheet", "id", "cut_at"),
-            new Rows("tool_set", "units", "version"),
-            new Rows("making", "project_id", "changed_at"),
-            new Rows("log_entry", "id", "version"),
-            new Rows("own_hands", "id", "version"));
+            PHOTOS,
+            SHEETS,
+            CUTTING_PLANS,
+            CUT_SHEETS,
+            TOOLS,
+            MAKINGS,
+            LOG,
+            HANDS);
 
     public String entry() {
         return "tables/%s.json".formatted(table);

@@ -9,6 +9,7 @@ import org.springframework.dao.DataAccessException;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.TransactionDefinition;
 import org.springframework.transaction.TransactionException;
 import org.springframework.transaction.support.TransactionTemplate;
 
@@ -21,6 +22,7 @@ public class Store {
 
     private final Database database;
     private final TransactionTemplate reading;
+    private final TransactionTemplate readingAsOfNow;
     private final TransactionTemplate writing;
     private final Lock writer = new ReentrantLock(true);
 
@@ -28,12 +30,24 @@ public class Store {
         this.database = database;
         this.reading = new TransactionTemplate(transactions);
         this.reading.setReadOnly(true);
+        this.readingAsOfNow = new TransactionTemplate(transactions);
+        this.readingAsOfNow.setReadOnly(true);
+        this.readingAsOfNow.setIsolationLevel(TransactionDefinition.ISOLATION_REPEATABLE_READ);
         this.writing = new TransactionTemplate(transactions);
     }
 
     /** @throws StoreFailure if the database does not answer */
     public <T> T read(Supplier<T> work) {
         return database.reading(guarded(() -> reading.execute(status -> work.get())));
+    }
+
+    /**
+     * All that is read is of one moment, however long it takes and whatever is written meanwhile.
+     *
+     * @throws StoreFailure if the database does not answer
+     */
+    public <T> T readAsOfNow(Supplier<T> work) {
+        return database.reading(guarded(() -> readingAsOfNow.execute(status -> work.get())));
     }
 
     /** @throws StoreFailure if it could not be kept; nothing of it is then */

@@ -17,10 +17,12 @@ class StoreController {
 
     private final Database database;
     private final Upkeep upkeep;
+    private final Restart restart;
 
-    StoreController(Database database, Upkeep upkeep) {
+    StoreController(Database database, Upkeep upkeep, Restart restart) {
         this.database = database;
         this.upkeep = upkeep;
+        this.restart = restart;
     }
 
     /**
@@ -45,7 +47,7 @@ class StoreController {
         Stream<String> failing = works ? Stream.of() : Stream.of(new StoreFailure(database.failure()).getMessage());
         return new StoreJson(
                 works,
-                Stream.of(failing, database.found().stream(), damaged)
+                Stream.of(failing, restart.told().stream(), database.found().stream(), damaged)
                         .flatMap(s -> s)
                         .toList(),
                 Copies.newest(database.folder()).orElse(null),
@@ -57,14 +59,18 @@ class StoreController {
     static class StoreHealth implements HealthIndicator {
 
         private final Database database;
+        private final Restart restart;
 
-        StoreHealth(Database database) {
+        StoreHealth(Database database, Restart restart) {
             this.database = database;
+            this.restart = restart;
         }
 
         @Override
         public Health health() {
-            return database.works() ? Health.up().build() : Health.down().build();
+            Health.Builder health = database.works() ? Health.up() : Health.down();
+            restart.told().ifPresent(sentence -> health.withDetail("restarted", sentence));
+            return health.build();
         }
     }
 }

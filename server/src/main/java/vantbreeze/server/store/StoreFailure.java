@@ -18,12 +18,17 @@ public final class StoreFailure extends RuntimeException {
         this.full = isFull(cause);
     }
 
+    /** @return a sentence for the maker about a failure of the disk itself */
+    public static String told(Throwable cause) {
+        return new StoreFailure(cause).getMessage();
+    }
+
     /** Whether there is no room for what was to be kept. */
     public boolean isFull() {
         return full;
     }
 
-    static boolean isFull(Throwable failure) {
+    public static boolean isFull(Throwable failure) {
         for (Throwable t = failure; t != null; t = t.getCause()) {
             String message = String.valueOf(t.getMessage());
             if (message.contains("No space left on device") || message.contains("Disk quota exceeded")) {
@@ -34,7 +39,7 @@ public final class StoreFailure extends RuntimeException {
     }
 
     /** @return what lies at the bottom of it, in one line */
-    static String reason(Throwable failure) {
+    public static String reason(Throwable failure) {
         Throwable deepest = failure;
         while (deepest.getCause() != null && deepest.getCause() != deepest) {
             deepest = deepest.getCause();

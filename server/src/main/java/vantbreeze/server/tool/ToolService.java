@@ -9,13 +9,15 @@ import vantbreeze.measure.UnitSystem;
 import vantbreeze.server.plan.BriefJson;
 import vantbreeze.server.plan.BriefReader;
 import vantbreeze.server.store.Inspected;
+import vantbreeze.server.store.ReadBack;
+import vantbreeze.server.store.Rows;
 import vantbreeze.server.store.Store;
 import vantbreeze.server.web.Conflict;
 import vantbreeze.server.web.FieldReader;
 
 /** The maker's tools. */
 @Service
-public class ToolService implements Inspected {
+public class ToolService implements Inspected, ReadBack {
 
     private static final long USUAL = -1;
     private static final BriefJson.ToolsJson INCHES =
@@ -86,6 +88,16 @@ public class ToolService implements Inspected {
             sets.saveAndFlush(set);
             return of(units);
         });
+    }
+
+    @Override
+    public Rows rows() {
+        return Rows.TOOLS;
+    }
+
+    @Override
+    public void readBack(String key) {
+        of(UnitSystem.valueOf(key));
     }
 
     @Override

@@ -26,6 +26,10 @@ class RequestGuard extends OncePerRequestFilter {
     private static final String POLICY = "default-src 'self'; script-src 'self'; style-src 'self'%s;"
             + " img-src 'self' data:; object-src 'none'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
 
+    /** Of any size: it goes to the disk as it comes. */
+    private static final String STREAMED = "/api/backup/restored";
+
+    private static final MediaType ZIP = MediaType.parseMediaType("application/zip");
     private static final Set<String> LOOPBACK_NAMES = Set.of("127.0.0.1", "localhost", "[::1]");
     private static final Set<String> METHODS = Set.of("GET", "HEAD", "POST", "PUT", "DELETE", "OPTIONS");
     private static final Set<String> WITH_BODY = Set.of("POST", "PUT");
@@ -65,6 +69,10 @@ class RequestGuard extends OncePerRequestFilter {
                 throw new Refused(405, "The method (%s) is not taken here.".formatted(shown(request.getMethod())));
             }
             boolean hasBody = WITH_BODY.contains(request.getMethod()) && isOfApi(request);
+            if (hasBody && STREAMED.equals(request.getRequestURI())) {
+                require(ZIP, request.getContentType());
+                hasBody = false;
+            }
             chain.doFilter(hasBody ? withBody(request) : request, response);
         } catch (Refused refused) {
             ProblemWriter.write(response, refused.status, refused.getMessage());
@@ -117,16 +125,13 @@ class RequestGuard extends OncePerRequestFilter {
 
         private static final Pattern ENTRIES = Pattern.compile("/api/log(/[^/]+)?");
         static final Taken JSON = new Taken(MediaType.APPLICATION_JSON, LONGEST_BODY);
-        static final Taken BACKUP = new Taken(MediaType.parseMediaType("application/zip"), 100 * 1024 * 1024);
 
         /** An entry of the logbook comes with all its photographs. */
         static final Taken ENTRY = new Taken(MediaType.APPLICATION_JSON, 24 * 1024 * 1024);
 
         static Taken by(HttpServletRequest request) {
             String address = request.getRequestURI();
-            return "/api/backup".equals(address)
-                    ? BACKUP
-                    : ENTRIES.matcher(address).matches() ? ENTRY : JSON;
+            return ENTRIES.matcher(address).matches() ? ENTRY : JSON;
         }
     }
 
@@ -137,7 +142,7 @@ class RequestGuard extends OncePerRequestFilter {
             throw tooLong(taken);
         }
         byte[] body;
-        try (InputStream in = request.getInputStream()) {
+        try (InputStream in = new SteadyStream(request.getInputStream(), System::nanoTime)) {
             body = in.readNBytes(taken.most() + 1);
         } catch (IOException e) {
             throw new Refused(408, ProblemWriter.usual(408));

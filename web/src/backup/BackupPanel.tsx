@@ -1,29 +1,17 @@
 import { useQuery } from "@tanstack/react-query";
 import { Download, Upload } from "lucide-react";
-import { useRef, useState } from "react";
-import { api, backupAddress } from "../api/client";
+import { useRef } from "react";
+import { api } from "../api/client";
 import { Button } from "../parts/Button";
-import { counted } from "../parts/counted";
 import { Trouble } from "../parts/Trouble";
-import { useAttempt } from "../state/useAttempt";
+import { BackupProgress } from "./BackupProgress";
+import { useBackup } from "./useBackup";
 
 /** Everything that is kept, out as one file and in again; and when it was copied last by itself. */
 export function BackupPanel({ onRestored }: { onRestored(): void }) {
   const store = useQuery({ queryKey: ["store"], queryFn: api.store });
   const file = useRef<HTMLInputElement>(null);
-  const [said, setSaid] = useState<string | null>(null);
-  const { trouble, busy, attempt } = useAttempt();
-
-  async function restore(zip: File) {
-    setSaid(null);
-    await attempt(async () => {
-      const done = await api.bringBack(zip);
-      setSaid(
-        `${counted(done.rows, "row")} looked at: ${done.added} brought in, ${done.changed} brought up to date. Nothing was taken away.`,
-      );
-      onRestored();
-    });
-  }
+  const { trouble, busy, work, said, link, write, restore } = useBackup(onRestored);
   return (
     <section aria-label="Backup" className="border-rule mt-6 border-t pt-3">
       <div className="flex flex-wrap items-center gap-3">
@@ -32,12 +20,11 @@ export function BackupPanel({ onRestored }: { onRestored(): void }) {
             ? `Copied by itself on ${new Date(`${store.data.newestCopy}T12:00`).toLocaleDateString()}; the last seven days are kept in ${store.data.copies}.`
             : "It is copied by itself every day it is used; the last seven copies are kept."}
         </p>
-        <a
-          href={backupAddress}
-          download
-          className="border-rule bg-raised hover:bg-accent-soft text-ink inline-flex min-h-9 items-center gap-1.5 rounded-md border px-2.5 text-sm font-semibold no-underline"
-        >
+        <Button disabled={busy} onClick={() => void write()}>
           <Download aria-hidden size={16} /> Save a backup
+        </Button>
+        <a ref={link} download hidden>
+          The backup
         </a>
         <input
           ref={file}
@@ -55,6 +42,7 @@ export function BackupPanel({ onRestored }: { onRestored(): void }) {
           <Upload aria-hidden size={16} /> Bring a backup back
         </Button>
       </div>
+      <BackupProgress work={work} />
       {said && (
         <p role="status" className="bg-sunken m-0 mt-2 rounded-md px-3 py-2">
           {said}
