@@ -10,6 +10,9 @@ import vantbreeze.server.cutting.CuttingJson;
 final class CuttingPages {
 
     private static final double MARGIN_MM = 14;
+    private static final double TITLE_MM = 4.2;
+    private static final double SETTING_MM = 4;
+    private static final double GAP_MM = 6;
     private static final double TYPE_MM = 3.4;
     private static final double LEADING = 1.4;
     private static final double DRAWING_MM = 104;
@@ -57,13 +60,6 @@ final class CuttingPages {
     }
 
     private void sheet(CuttingJson.PaperCutJson of, CuttingJson.SheetCutJson sheet) {
-        if (page == null || onPage == ON_A_PAGE) {
-            close();
-            page = new PdfPage(document, fonts, paper);
-            onPage = 0;
-        }
-        double top = paper.heightMm() - MARGIN_MM - onPage * high();
-        onPage++;
         String title = "Sheet %d: %s%s, %s, for %s"
                 .formatted(
                         sheet.number(),
@@ -71,14 +67,35 @@ final class CuttingPages {
                         sheet.name(),
                         of.film() ? "film " + of.stock() : of.stock(),
                         of.use());
-        page.text(MARGIN_MM, top - 5, 4.2, true, page.fitting(title, 4.2, true, paper.widthMm() - 2 * MARGIN_MM));
+        double top = begin(title);
         double width = sheet.size().width().mm();
         double height = sheet.size().height().mm();
-        double scale = Math.min(DRAWING_MM / width, (high() - 16) / height);
-        double left = MARGIN_MM;
-        double bottom = top - 10 - height * scale;
-        draw(sheet, left, bottom, scale);
-        words(of, sheet, MARGIN_MM + DRAWING_MM + 6, top - 12, top - high() + 4);
+        double scale = Math.min(DRAWING_MM / width, (top - lowest()) / height);
+        draw(sheet, MARGIN_MM, top - height * scale, scale);
+        int told = words(sheet, 0, MARGIN_MM + DRAWING_MM + GAP_MM, top);
+        while (told < sheet.passes().size()) {
+            told = words(sheet, told, MARGIN_MM, begin("Sheet %d, continued".formatted(sheet.number())));
+        }
+    }
+
+    /** @return where there is room below the title, in the next half of a page */
+    private double begin(String title) {
+        if (page == null || onPage == ON_A_PAGE) {
+            close();
+            page = new PdfPage(document, fonts, paper);
+            onPage = 0;
+        }
+        double y = paper.heightMm() - MARGIN_MM - onPage * high() - TITLE_MM;
+        onPage++;
+        for (String line : page.wrap(title, TITLE_MM, paper.widthMm() - 2 * MARGIN_MM)) {
+            page.text(MARGIN_MM, y, TITLE_MM, true, line);
+            y -= TITLE_MM * LEADING;
+        }
+        return y;
+    }
+
+    private double lowest() {
+        return paper.heightMm() - MARGIN_MM - onPage * high() + GAP_MM;
     }
 
     private void draw(CuttingJson.SheetCutJson sheet, double left, double bottom, double scale) {
@@ -155,29 +172,41 @@ final class CuttingPages {
         });
     }
 
-    /** What is set and cut, as far as there is room; the rest is on the screen. */
-    private void words(
-            CuttingJson.PaperCutJson of, CuttingJson.SheetCutJson sheet, double x, double from, double lowest) {
-        double y = from;
-        double room = paper.widthMm() - MARGIN_MM - x;
-        for (CuttingJson.PassJson pass : sheet.passes()) {
-            String line = "%d  %s".formatted(pass.number(), pass.text());
-            List<String> lines = page.wrap(line, TYPE_MM, room);
-            if (y - (lines.size() + 1) * TYPE_MM * LEADING < lowest) {
-                page.text(x, y, TYPE_MM, false, "and so on, see the screen");
-                return;
+    /**
+     * What is set and cut, as far as there is room.
+     *
+     * @param first of the sheet's passes
+     * @return the first of those that are still to be told
+     */
+    private int words(CuttingJson.SheetCutJson sheet, int first, double x, double from) {
+        List<CuttingJson.PassJson> passes = sheet.passes();
+        if (passes.isEmpty()) {
+            page.text(x, from - TYPE_MM, TYPE_MM, false, "The whole sheet is one part.");
+        }
+        double y = from - TYPE_MM;
+        for (int i = first; i < passes.size(); i++) {
+            CuttingJson.PassJson pass = passes.get(i);
+            boolean setting = pass.newSetting() || i == first;
+            List<String> lines =
+                    page.wrap("%d  %s".formatted(pass.number(), pass.text()), TYPE_MM, paper.widthMm() - MARGIN_MM - x);
+            double needed = (lines.size() - 1) * TYPE_MM * LEADING + (setting ? SETTING_MM * LEADING : 0);
+            if (y - needed < lowest() && i > first) {
+                return i;
             }
-            if (pass.newSetting()) {
-                page.text(x, y, 4, true, "fence at " + pass.fence().shown());
-                y -= 4 * LEADING;
+            if (setting) {
+                page.text(
+                        x,
+                        y,
+                        SETTING_MM,
+                        true,
+                        "set the trimmer to " + pass.fence().shown());
+                y -= SETTING_MM * LEADING;
             }
             for (String each : lines) {
                 page.text(x, y, TYPE_MM, false, each);
                 y -= TYPE_MM * LEADING;
             }
         }
-        if (sheet.passes().isEmpty()) {
-            page.text(x, y, TYPE_MM, false, "The whole sheet is one part.");
-        }
+        return passes.size();
     }
 }

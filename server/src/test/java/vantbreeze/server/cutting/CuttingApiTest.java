@@ -220,11 +220,16 @@ class CuttingApiTest extends TestApplication {
                 .andExpect(jsonPath("$.detail", containsString("outside")));
     }
 
-    /** Read back with Apache PDFBox. */
-    @Test
-    void theSheetsArePrinted() throws Exception {
+    private static String bare(String text) {
+        return text.replaceAll("[^\\p{L}\\p{Nd}]", "");
+    }
+
+    /** Read back with Apache PDFBox: every sheet, and every cut of each below the other, however many there are. */
+    @ParameterizedTest
+    @ValueSource(ints = {2, 16})
+    void theSheetsArePrinted(int cards) throws Exception {
         String project = project("#10203f");
-        JsonNode plan = planned(project, 2);
+        JsonNode plan = planned(project, cards);
         byte[] pdf = http.perform(get("/api/projects/%s/exports/cutting.pdf".formatted(project))
                         .param("plan", plan.get("id").asString()))
                 .andExpect(status().isOk())
@@ -232,16 +237,28 @@ class CuttingApiTest extends TestApplication {
                 .getResponse()
                 .getContentAsByteArray();
         try (PDDocument document = Loader.loadPDF(pdf)) {
-            int sheets = 0;
+            PDFTextStripper stripper = new PDFTextStripper();
+            stripper.setSortByPosition(true);
+            String text = stripper.getText(document);
+            String read = bare(text);
+            int cuts = 0;
+            int from = 0;
             for (JsonNode paper : plan.get("papers")) {
-                sheets += paper.get("sheets").size();
+                for (JsonNode sheet : paper.get("sheets")) {
+                    String title =
+                            bare("Sheet %d: ".formatted(sheet.get("number").asInt()));
+                    from = read.indexOf(title, from);
+                    assertThat(from).as(title).isNotNegative();
+                    for (JsonNode pass : sheet.get("passes")) {
+                        String cut = bare(
+                                pass.get("number").asInt() + pass.get("text").asString());
+                        assertThat(read.indexOf(cut, from)).as(cut).isPositive();
+                        cuts++;
+                    }
+                }
             }
-            assertThat(document.getNumberOfPages()).isEqualTo((sheets + 1) / 2);
-            String text = new PDFTextStripper().getText(document);
-            for (int i = 1; i <= sheets; i++) {
-                assertThat(text).contains("Sheet %d: ".formatted(i));
-            }
-            assertThat(text).contains("fence at").contains("base");
+            assertThat(cuts).isGreaterThan(cards);
+            assertThat(text).contains("set the trimmer to").contains("base").doesNotContain("and so on");
         }
     }
 
