@@ -14,7 +14,13 @@ public final class BriefException extends IllegalArgumentException {
      * @param allowed the range or the choices
      * @param text what to change, in plain words
      */
-    public record Fault(String field, String value, String allowed, String text) {}
+    public record Fault(String field, String value, String allowed, String text) {
+
+        /** What was not given at all is shown as nothing. */
+        public Fault {
+            value = value == null ? "" : value;
+        }
+    }
 
     public BriefException(List<Fault> faults) {
         super(String.join(" ", faults.stream().map(Fault::text).toList()));

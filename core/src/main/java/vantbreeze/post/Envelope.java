@@ -31,6 +31,9 @@ public record Envelope(String id, String name, Size size, UnitSystem system, Opt
     public static final Length SMALLEST = Length.inches(1);
     public static final Length LARGEST = Length.inches(24);
 
+    /** As it is written on the drawer. */
+    private static final int LONGEST_NAME = 60;
+
     /** Between a name and a size; a decimal comma has no space after it. */
     private static final String NAMED = ", ";
 
@@ -52,6 +55,10 @@ public record Envelope(String id, String name, Size size, UnitSystem system, Opt
         int comma = text.lastIndexOf(NAMED);
         String name = comma < 0 ? text : text.substring(0, comma).strip();
         String measures = comma < 0 ? text : text.substring(comma + NAMED.length());
+        if (name.length() > LONGEST_NAME) {
+            throw new IllegalArgumentException(
+                    "The envelope's name (%d characters) must have at most %d.".formatted(name.length(), LONGEST_NAME));
+        }
         Size size = Size.parse(measures, UnitSystem.INCH);
         if (size.shortSide().isLessThan(SMALLEST) || size.longSide().isMoreThan(LARGEST)) {
             throw new IllegalArgumentException(

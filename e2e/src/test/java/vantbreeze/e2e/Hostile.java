@@ -4,9 +4,11 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.net.InetAddress;
 import java.net.Socket;
+import java.net.URI;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -30,7 +32,9 @@ final class Hostile {
              "mostShort": "125 mm", "thickness": "5 mm", "grams": 20, "aspectLeast": 1.2, "aspectMost": 3.0,
              "price": "1", "origin": "invented", "asOf": "2026-11-01"}""";
 
-    private static final String[] OF_BRIEFS = {"plans", "looks", "foldings", "posting", "shelf"};
+    private static final String FOLD = """
+            {"file_spec": 1.1, "frame_unit": "mm", "vertices_coords": [[0,0],[100,0],[100,80],[0,80],[50,0],[50,80]],
+             "edges_vertices": [[0,4],[4,1],[1,2],[2,5],[5,3],[3,0],[4,5]], "edges_assignment": ["B","B","B","B","B","B","M"]}""";
 
     private static final String[] VALUES = {
         "null",
@@ -70,27 +74,63 @@ final class Hostile {
         "\"ENVELOPE\"",
         "\"tower\"",
         "\"free-strip\"",
+        "9223372036854775808",
+        "1e308",
+        "\",\"",
+        "\"+10000-01-01\"",
+        "\"%s, 6 x 9 in\"".formatted("x".repeat(130)),
+        "\"A\\u030a\\u202e\"",
         "[[[[[[]]]]]]",
         "{\"a\": {\"a\": {}}}"
     };
 
     private static final Pattern VALUE = Pattern.compile("(?<=: |\\[)(\"[^\"]*\"|-?[\\d.]+|null|true|false)");
 
+    /** Names of Java classes and words of its database. */
+    private static final Pattern INSIDES = Pattern.compile(
+            "\\b(java|jakarta|vantbreeze|tools\\.jackson|org)\\.[a-z]+\\.|(?i)\\b(insert into|jdbc|SQLSTATE|NullPointer)");
+
     /** @param status 0 where the connection was closed without an answer */
     record Answer(String request, int status, String type, String body) {
 
+        /** No failure of the server, nothing that nobody thought of, and nothing of how it is made. */
         boolean isProper() {
             boolean refused = status >= 400 && status < 500 && type.startsWith("application/problem+json");
-            return status == 0 || refused || status >= 200 && status < 400;
+            return (status == 0 || refused || status >= 200 && status < 400)
+                    && !body.contains("not foreseen")
+                    && !INSIDES.matcher(body).find();
         }
     }
 
     private final Random chance;
     private final int port;
+    private final List<Addresses.Address> addresses;
+    private final List<String> ids;
 
     Hostile(int port, long seed) {
         this.port = port;
         this.chance = new Random(seed);
+        this.addresses = Addresses.of(port, Map.of("Brief", BRIEF, "PostalClassContent", ROW, "JsonNode", FOLD));
+        this.ids = ids(port);
+    }
+
+    /** Of the cards that are there, and of what belongs to them. */
+    private static List<String> ids(int port) {
+        List<String> ids = new ArrayList<>();
+        for (String list : List.of("projects", "papers", "log", "postal-classes")) {
+            try (var in = URI.create("http://127.0.0.1:%d/api/%s".formatted(port, list))
+                    .toURL()
+                    .openStream()) {
+                Matcher id = Pattern.compile("\"id\":\"([^\"]+)\"")
+                        .matcher(new String(in.readAllBytes(), StandardCharsets.UTF_8));
+                while (id.find()) {
+                    ids.add(id.group(1));
+                }
+            } catch (IOException e) {
+                throw new java.io.UncheckedIOException(e);
+            }
+        }
+        return ids;
     }
 
     private String pick(String... of) {
@@ -104,6 +144,9 @@ final class Hostile {
             Matcher m = VALUE.matcher(spoiled);
             while (m.find()) {
                 places.add(new int[] {m.start(), m.end()});
+            }
+            if (places.isEmpty()) {
+                return pick(VALUES);
             }
             int[] at = places.get(chance.nextInt(places.size()));
             String value = chance.nextInt(40) == 0 ? "\"" + "x".repeat(30_000) + "\"" : pick(VALUES);
@@ -128,30 +171,22 @@ final class Hostile {
         return brief;
     }
 
+    private String value() {
+        return pick(VALUES);
+    }
+
     private byte[] request() {
-        return switch (chance.nextInt(12)) {
-            case 0, 1, 2, 3 -> post("/api/" + pick(OF_BRIEFS), body(), "application/json", "");
-            case 4 ->
-                post(
-                        "/api/moves",
-                        "{\"brief\": %s, \"score\": %s, \"toMm\": %s}".formatted(body(), pick(VALUES), pick(VALUES)),
-                        "application/json",
-                        "");
-            case 5 ->
-                post(
-                        "/api/" + pick("projects", "own-folds"),
-                        "{\"name\": %s, \"brief\": %s}".formatted(pick(VALUES), body()),
-                        "application/json",
-                        "");
-            case 6 -> post("/api/postal-classes", spoiled(ROW), "application/json", "");
-            case 7 ->
+        return switch (chance.nextInt(14)) {
+            case 0 -> post("/api/plans", body(), pick("application/json", "application/json;charset=utf-8"), "");
+            case 1 -> post("/api/looks", body(), "application/json", "");
+            case 2 ->
                 post(
                         "/api/outlines",
                         "{\"svg\": %s, \"width\": %s, \"units\": \"INCH\"}"
-                                .formatted(chance.nextBoolean() ? drawing() : pick(VALUES), pick(VALUES)),
+                                .formatted(chance.nextBoolean() ? drawing() : value(), value()),
                         "application/json",
                         "");
-            case 8 ->
+            case 3 ->
                 post(
                         "/api/plans",
                         BRIEF,
@@ -164,7 +199,7 @@ final class Hostile {
                                 "a/b/c",
                                 "application/json;charset=x"),
                         "");
-            case 9 ->
+            case 4 ->
                 plain(
                         pick("GET", "PUT", "DELETE", "PATCH", "TRACE", "FOO", "OPTIONS"),
                         pick(
@@ -175,6 +210,7 @@ final class Hostile {
                                         "/",
                                         "/bench/",
                                         "/error",
+                                        "/actuator",
                                         "/assets/")
                                 + pick(
                                         "x",
@@ -183,11 +219,13 @@ final class Hostile {
                                         "..;/x",
                                         "a/b/c",
                                         "x?version=y",
+                                        "x?version=%zz",
+                                        "x?version=9223372036854775808",
                                         "x/exports/plan.pdf?paper=z",
                                         "x/exports/envelope.pdf?style=z",
                                         "x".repeat(3000)),
                         "");
-            case 10 ->
+            case 5 ->
                 plain(
                         "GET",
                         "/api/folds",
@@ -197,8 +235,36 @@ final class Hostile {
                                 "Accept: application/yaml\r\n",
                                 "X: " + "y".repeat(9000) + "\r\n",
                                 "Range: bytes=5-1\r\n"));
-            default -> noHttp();
+            case 6 -> noHttp();
+            default -> anywhere();
         };
+    }
+
+    /** Any address, its body and everything in its path and query spoiled in turn. */
+    private byte[] anywhere() {
+        Addresses.Address address = addresses.get(chance.nextInt(addresses.size()));
+        String path = address.path();
+        Matcher variable = Pattern.compile("\\{\\w+}").matcher(path);
+        while (variable.find()) {
+            path = path.replace(variable.group(), ids.isEmpty() || chance.nextInt(4) == 0 ? bare(value()) : pick(ids));
+        }
+        StringBuilder query = new StringBuilder();
+        for (String name : address.query()) {
+            query.append(query.isEmpty() ? '?' : '&').append(name).append('=').append(bare(value()));
+        }
+        if (address.body().isEmpty()) {
+            return plain(address.method(), path + query, "");
+        }
+        String body = chance.nextInt(4) == 0 ? broken(address.body()) : spoiled(address.body());
+        return request(address.method(), path + query, body, "application/json", "");
+    }
+
+    private String pick(List<String> of) {
+        return of.get(chance.nextInt(of.size()));
+    }
+
+    private static String bare(String value) {
+        return java.net.URLEncoder.encode(value.replace("\"", ""), java.nio.charset.StandardCharsets.UTF_8);
     }
 
     private String drawing() {
@@ -236,10 +302,14 @@ final class Hostile {
     }
 
     private byte[] post(String path, String body, String type, String headers) {
+        return request("POST", path, body, type, headers);
+    }
+
+    private byte[] request(String method, String path, String body, String type, String headers) {
         byte[] bytes = body.getBytes(StandardCharsets.UTF_8);
         byte[] head =
-                "POST %s HTTP/1.1\r\nHost: localhost\r\nConnection: close\r\nContent-Type: %s\r\n%sContent-Length: %d\r\n\r\n"
-                        .formatted(path, type, headers, bytes.length)
+                "%s %s HTTP/1.1\r\nHost: localhost\r\nConnection: close\r\nContent-Type: %s\r\n%sContent-Length: %d\r\n\r\n"
+                        .formatted(method, path, type, headers, bytes.length)
                         .getBytes(StandardCharsets.ISO_8859_1);
         ByteArrayOutputStream all = new ByteArrayOutputStream();
         all.writeBytes(head);

@@ -7,7 +7,6 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.Arrays;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -117,24 +116,5 @@ class FuzzTest extends TestApplication {
             lines += answer.getStatus() < 300 ? said.size() : 0;
         }
         assertThat(counted("/api/papers")).isEqualTo(lines);
-    }
-
-    @Test
-    void backups() throws Exception {
-        MediaType zipped = MediaType.parseMediaType("application/zip");
-        byte[] zip = http.perform(get("/api/backup")).andReturn().getResponse().getContentAsByteArray();
-        int before = counted("/api/projects");
-        for (int i = 0; i < OF_EACH_KIND; i++) {
-            byte[] bad = zip.clone();
-            int flips = 1 + random.nextInt(4);
-            for (int k = 0; k < flips; k++) {
-                bad[random.nextInt(bad.length)] ^= (byte) (1 + random.nextInt(255));
-            }
-            send(
-                    "/api/backup",
-                    zipped,
-                    random.nextInt(4) == 0 ? Arrays.copyOf(bad, 1 + random.nextInt(bad.length - 1)) : bad);
-        }
-        assertThat(counted("/api/projects")).isEqualTo(before);
     }
 }

@@ -14,6 +14,8 @@ import vantbreeze.server.web.FieldReader;
 final class LogReader {
 
     private static final int SHORT = 120;
+    private static final int FIRST_YEAR = 1900;
+    private static final int LAST_YEAR = 2200;
     private static final int LONG = 2000;
     private static final int MOST_LINES = 100;
     private static final int MOST_MEASURED = 500;
@@ -93,7 +95,12 @@ final class LogReader {
     private String day(String value) {
         return fields.field("madeOn", value, "a day, such as 2026-11-29", () -> {
             try {
-                return LocalDate.parse(value).toString();
+                LocalDate day = LocalDate.parse(value);
+                if (day.getYear() < FIRST_YEAR || day.getYear() > LAST_YEAR) {
+                    throw new IllegalArgumentException(
+                            "The day (%s) must be of the years %d to %d.".formatted(value, FIRST_YEAR, LAST_YEAR));
+                }
+                return day.toString();
             } catch (DateTimeException e) {
                 throw new IllegalArgumentException("The day (%s) must be like 2026-11-29.".formatted(value), e);
             }

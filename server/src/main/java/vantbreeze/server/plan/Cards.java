@@ -6,6 +6,7 @@ import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
 import vantbreeze.plan.Card;
 import vantbreeze.plan.Shelf;
+import vantbreeze.server.web.FieldsRefused;
 import vantbreeze.server.web.Patience;
 
 /** The cards asked for last: plan, looks, folding and posting of the same brief are asked for one after the other. */
@@ -33,6 +34,9 @@ public class Cards {
     private record OnShelf(BriefJson brief, Object own) {}
 
     Card of(BriefJson brief) {
+        if (brief == null) {
+            throw new FieldsRefused("brief", "", "the brief of a card", "The field (brief) must be given.");
+        }
         return cards.get(brief, () -> new Card(brief.read()));
     }
 

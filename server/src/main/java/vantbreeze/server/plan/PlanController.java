@@ -85,6 +85,9 @@ class PlanController {
 
     record GridJson(String name, UnitSystem system, double mm) {}
 
+    /** No sheet is as long: where a score is dragged to may lie beyond its piece, and stops at the end of its range. */
+    private static final int FARTHEST_MM = 10_000;
+
     /** A brief in, everything the screen shows out. */
     @PostMapping("/plans")
     PlanJson plan(@RequestBody BriefJson brief) {
@@ -104,6 +107,14 @@ class PlanController {
     @PostMapping("/moves")
     PlanJson move(@RequestBody MoveJson json) {
         Plan plan = cards.ask(json.brief(), Card::plan);
+        if (!(Math.abs(json.toMm()) <= FARTHEST_MM)) {
+            String allowed = "%d to %d".formatted(-FARTHEST_MM, FARTHEST_MM);
+            throw new BriefException(
+                    "toMm",
+                    String.valueOf(json.toMm()),
+                    allowed,
+                    "The place of the score (%s mm) must be %s.".formatted(json.toMm(), allowed));
+        }
         Brief moved = Move.of(plan, json.score())
                 .orElseThrow(() ->
                         new BriefException("score", json.score(), "a score with a handle", "Nothing moves this score."))
@@ -125,6 +136,9 @@ class PlanController {
     /** A brief and a piece of its card in, the piece as it is folded by itself out; without motions if it cannot be. */
     @PostMapping("/foldings/pieces")
     FoldingJson pieceFolding(@RequestBody PieceAskJson asked) {
+        if (asked.piece() == null) {
+            throw new BriefException("piece", "", "a piece of the card", "The field (piece) must be given.");
+        }
         return cards.ask(
                 asked.brief(),
                 card -> FoldingJson.of(card.folding(asked.piece()), card.brief().units()));

@@ -46,6 +46,10 @@ final class Database extends AbstractDataSource implements AutoCloseable {
     private Connection keeper;
 
     private long packed;
+
+    /** Cards and revisions that are surely on the disk. */
+    private volatile long rows;
+
     private volatile Throwable failure;
 
     /** While the disk is full nothing can be kept, but all of it can be shown. */
@@ -170,7 +174,8 @@ final class Database extends AbstractDataSource implements AutoCloseable {
             long covered = syncsAsked.get();
             try (Statement statement = keeper.createStatement()) {
                 statement.execute("checkpoint sync");
-                file.seal(packed, false);
+                rows = DatabaseFile.rows(keeper);
+                file.seal(packed, rows, false);
             } catch (SQLException | IOException e) {
                 throw failed(e);
             }
@@ -254,7 +259,7 @@ final class Database extends AbstractDataSource implements AutoCloseable {
             } finally {
                 open(false);
             }
-            file.seal(packed, false);
+            file.seal(packed, rows, false);
         } catch (SQLException | IOException | RuntimeException e) {
             throw failed(e);
         } finally {
@@ -288,7 +293,7 @@ final class Database extends AbstractDataSource implements AutoCloseable {
                 file.pack();
                 packed = file.length();
             }
-            file.seal(packed, true);
+            file.seal(packed, rows, true);
         } catch (IOException | RuntimeException e) {
             LOG.error("The database was closed, but not packed and sealed", e);
         } finally {

@@ -87,15 +87,18 @@ final class DatabaseFile {
             boolean untouched = closed.isPresent() && isAsClosed(closed.get());
             boolean isShorter = seal.isPresent()
                     && Files.size(folder.database()) < seal.get().length();
+            long rows = seal.map(Seal::rows).orElse(0L);
             if (!untouched || !closed.get().schema().equals(schema)) {
-                workOnCopy();
+                rows = workOnCopy(seal);
             }
-            Durably.delete(folder.seal());
+            long packed = seal.map(Seal::packed).orElse(0L);
+            seal(packed, rows, false);
+            Durably.keep(folder.seal());
             return new Prepared(
                     untouched || closed.isEmpty() && !isShorter
                             ? List.of()
                             : List.of(CHANGED.formatted(folder.copies())),
-                    seal.map(Seal::packed).orElse(0L));
+                    packed);
         } catch (IOException e) {
             throw new StartRefusal(
                     "The data folder %s cannot be used: %s.".formatted(folder.path(), StoreFailure.reason(e)));
@@ -127,6 +130,9 @@ final class DatabaseFile {
             throw damaged("is cut short: it has %,d of %,d bytes"
                     .formatted(length, seal.get().length()));
         }
+        if (seal.isEmpty() && !StoreHeader.endsWithAWholePart(file)) {
+            throw damaged("has lost its end");
+        }
         if (!isWritable(file)) {
             throw new StartRefusal(
                     "The database file %s may not be written; allow its owner to read and write it, and start again."
@@ -148,9 +154,11 @@ final class DatabaseFile {
 
     private static final int OPENED_AGAIN = 3;
 
-    private void workOnCopy() throws IOException {
+    /** @return how many cards and revisions are in it */
+    private long workOnCopy(Optional<Seal> seal) throws IOException {
         Path copy = folder.workingCopy();
         boolean isNew = !Files.exists(folder.database());
+        long rows;
         try {
             if (!isNew) {
                 Files.copy(folder.database(), copy);
@@ -158,6 +166,7 @@ final class DatabaseFile {
             try (Connection held = connect(copy)) {
                 migrate(copy);
                 readEverything(held);
+                rows = rows(held);
             }
             /* Some damage shows only when it is opened once more, or once more again: each opening tidies up a little. */
             for (int i = 0; i < OPENED_AGAIN; i++) {
@@ -165,7 +174,11 @@ final class DatabaseFile {
                     readEverything(again);
                 }
             }
+            requireNotEmptied(isNew, seal, rows);
             Durably.replace(copy, folder.database());
+            return rows;
+        } catch (StartRefusal e) {
+            throw e;
         } catch (SQLException | RuntimeException e) {
             String reason = StoreFailure.reason(e);
             throw StoreFailure.isFull(e)
@@ -174,6 +187,30 @@ final class DatabaseFile {
                     : damaged("cannot be read (%s)".formatted(reason));
         } finally {
             Files.deleteIfExists(copy);
+        }
+    }
+
+    /** What held cards does not begin again without any: an end that was lost leaves a table that is whole, and older. */
+    private void requireNotEmptied(boolean isNew, Optional<Seal> seal, long rows) throws IOException {
+        long before = seal.map(Seal::rows).orElse(0L);
+        if (rows == 0 && before > 0) {
+            throw damaged("has lost all of its %,d cards and revisions".formatted(before));
+        }
+        if (rows == 0 && !isNew && seal.isEmpty() && Copies.newest(folder).isPresent()) {
+            throw damaged("holds no card");
+        }
+        if (rows < before && !StoreHeader.tellsOfAProperEnd(folder.database())) {
+            throw damaged("has lost its end: %,d of %,d cards and revisions are in it".formatted(rows, before));
+        }
+    }
+
+    /** Cards and revisions: none of them is ever taken away. */
+    static long rows(Connection connection) throws SQLException {
+        try (Statement statement = connection.createStatement();
+                ResultSet counted = statement.executeQuery(
+                        "select (select count(*) from project) + (select count(*) from revision)")) {
+            counted.next();
+            return counted.getLong(1);
         }
     }
 
@@ -237,7 +274,7 @@ final class DatabaseFile {
     }
 
     /** The seal of an open file is written at every commit, that of a closed one once. */
-    void seal(long packed, boolean closed) throws IOException {
-        new Seal(length(), packed, schema, closed ? Digest.of(folder.database()) : "").write(folder.seal());
+    void seal(long packed, long rows, boolean closed) throws IOException {
+        new Seal(length(), packed, schema, rows, closed ? Digest.of(folder.database()) : "").write(folder.seal());
     }
 }

@@ -19,10 +19,10 @@ final class Durably {
         forceFolder(place);
     }
 
-    static void delete(Path file) throws IOException {
-        if (Files.deleteIfExists(file)) {
-            forceFolder(file);
-        }
+    /** What was written to a file, new or not, is on the disk from now on, and so is its name. */
+    static void keep(Path file) throws IOException {
+        force(file);
+        forceFolder(file);
     }
 
     private static void force(Path file) throws IOException {

@@ -9,10 +9,11 @@ import java.nio.file.StandardOpenOption;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
-/** The beginning of a database file, as far as it tells whether its end is there (H2 documentation, MVStore, file format). */
+/** The beginning and the end of a database file, as far as they tell whether it is whole (H2 documentation, MVStore, file format). */
 final class StoreHeader {
 
     private static final int BLOCK = 4096;
+    private static final int FOOTER = 128;
     private static final int HEX = 16;
 
     private StoreHeader() {}
@@ -29,7 +30,23 @@ final class StoreHeader {
             long blocks = number(chunk, "len");
             return number(chunk, "chunk") == number(header, "chunk")
                     && blocks > 0
-                    && (block + blocks) * BLOCK <= channel.size();
+                    && (block + blocks) * BLOCK == channel.size();
+        }
+    }
+
+    /** Whether the last part that was written is there to its end. */
+    static boolean endsWithAWholePart(Path file) throws IOException {
+        try (FileChannel channel = FileChannel.open(file, StandardOpenOption.READ)) {
+            long size = channel.size();
+            if (size % BLOCK != 0) {
+                return false;
+            }
+            String footer = text(channel, size - FOOTER);
+            long blocks = number(footer, "len");
+            return blocks > 0
+                    && blocks * BLOCK < size
+                    && number(footer, "chunk") >= 0
+                    && number(text(channel, size - blocks * BLOCK), "chunk") == number(footer, "chunk");
         }
     }
 

@@ -1,6 +1,7 @@
 package vantbreeze.server.web;
 
 import java.util.List;
+import org.apache.tomcat.util.http.InvalidParameterException;
 import org.springframework.beans.TypeMismatchException;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpHeaders;
@@ -20,6 +21,7 @@ import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import org.springframework.web.servlet.resource.NoResourceFoundException;
 import tools.jackson.core.JacksonException;
+import tools.jackson.databind.exc.MismatchedInputException;
 import vantbreeze.plan.BriefException;
 import vantbreeze.server.store.StoreFailure;
 
@@ -40,6 +42,21 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     @ExceptionHandler(FieldsRefused.class)
     ProblemDetail fields(FieldsRefused e) {
         return refused("Some fields cannot be as they are", e.faults());
+    }
+
+    /** A value of the address that does not say which characters it means. */
+    @ExceptionHandler(InvalidParameterException.class)
+    ProblemDetail unclear(InvalidParameterException e, WebRequest request) {
+        String address = request.getDescription(false).replace("uri=", "");
+        return Problem.of(
+                HttpStatus.BAD_REQUEST,
+                "The address cannot be read",
+                List.of(
+                        new Problem.Field(
+                                "query",
+                                Text.upTo(LONGEST_VALUE, address),
+                                "a percent sign before two hexadecimal digits",
+                                "What stands after the question mark of the address cannot be read: a percent sign must stand before two hexadecimal digits (%25 for the sign itself).")));
     }
 
     /** What nobody thought of is a refusal as well: nothing has changed, and the log says where it happened. */
@@ -133,7 +150,8 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
             HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         ProblemDetail problem;
         if (e.getCause() instanceof JacksonException mismatch
-                && !mismatch.getPath().isEmpty()) {
+                && (mismatch instanceof MismatchedInputException
+                        || !mismatch.getPath().isEmpty())) {
             byte[] body = ReadRequest.bodyOf(name -> request.getAttribute(name, RequestAttributes.SCOPE_REQUEST));
             problem = Problem.of(
                     HttpStatus.BAD_REQUEST,

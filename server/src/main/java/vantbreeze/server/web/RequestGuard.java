@@ -150,7 +150,7 @@ class RequestGuard extends OncePerRequestFilter {
         if (body.length > taken.most()) {
             throw tooLong(taken);
         }
-        if (body.length > 0) {
+        if (body.length > 0 || request.getContentType() != null) {
             require(taken.type(), request.getContentType());
         }
         return new ReadRequest(request, body);

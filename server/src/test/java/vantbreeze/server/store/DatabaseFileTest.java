@@ -109,6 +109,61 @@ class DatabaseFileTest {
         }
     }
 
+    /** Cut anywhere, with its seal or without, a file that held cards never begins again without any. */
+    @Test
+    void aFileThatLostItsEndNeverStartsEmpty() throws Exception {
+        byte[] closed = filled();
+        byte[] seal = Files.readAllBytes(folder.seal());
+        byte[] open;
+        byte[] openSeal;
+        try (Database running = new Database(folder, "file")) {
+            keep(running, "later");
+            open = Files.readAllBytes(folder.database());
+            openSeal = Files.readAllBytes(folder.seal());
+        }
+        Random chance = new Random(22);
+        for (int round = 0; round < 32; round++) {
+            boolean wasClosed = chance.nextBoolean();
+            boolean isSealed = round % 2 == 0;
+            byte[] whole = wasClosed ? closed : open;
+            int length = chance.nextInt(whole.length);
+            boolean atBlock = chance.nextBoolean();
+            byte[] cut = java.util.Arrays.copyOf(whole, atBlock ? length / 4096 * 4096 : length);
+            DataFolder other = new DataFolder(Files.createDirectory(path.resolve("cut" + round)));
+            Files.write(other.database(), cut);
+            if (isSealed) {
+                Files.write(other.seal(), wasClosed ? seal : openSeal);
+            }
+            Files.createDirectories(other.copies());
+            Files.write(other.copies().resolve("vantbreeze-2026-11-30.zip"), new byte[1]);
+            try (Database started = new Database(other, "file");
+                    Connection connection = started.getConnection()) {
+                assertThat(count(connection, "project")).as("round %d", round).isPositive();
+            } catch (StartRefusal refused) {
+                assertThat(refused).message().contains("nothing was changed", "vantbreeze-2026-11-30.zip");
+                assertThat(Files.readAllBytes(other.database())).isEqualTo(cut);
+            }
+        }
+    }
+
+    /** The copy of a day is of a file that is open: unpacked in its place, without a seal, it is taken. */
+    @Test
+    void theCopyOfADayIsTaken() throws Exception {
+        try (Database database = new Database(folder, "file")) {
+            keep(database, "a");
+            database.copy(LocalDate.parse("2026-11-30"));
+        }
+        DataFolder other = new DataFolder(Files.createDirectory(path.resolve("other")));
+        try (java.util.zip.ZipFile zip = new java.util.zip.ZipFile(
+                folder.copies().resolve("vantbreeze-2026-11-30.zip").toFile())) {
+            Files.copy(zip.getInputStream(zip.entries().nextElement()), other.database());
+        }
+        try (Database database = new Database(other, "file");
+                Connection connection = database.getConnection()) {
+            assertThat(count(connection, "project")).isEqualTo(1);
+        }
+    }
+
     /** Somebody opened it with the database's own tools and closed it properly: it is shorter, but whole. */
     @Test
     void aFileThatAnotherProgramClosedIsOpenedAndTold() throws Exception {
@@ -140,7 +195,10 @@ class DatabaseFileTest {
                 assertThat(database.found()).singleElement().asString().contains("was changed");
                 told++;
             } catch (StartRefusal refused) {
-                assertThat(refused).message().contains("cannot be read").hasLineCount(1);
+                assertThat(refused)
+                        .message()
+                        .containsAnyOf("cannot be read", "has lost")
+                        .hasLineCount(1);
                 assertThat(Files.readAllBytes(folder.database())).isEqualTo(flipped);
             }
             Files.write(folder.seal(), seal);
@@ -160,7 +218,7 @@ class DatabaseFileTest {
         byte[] rubbish = new byte[100_000];
         new Random(3).nextBytes(rubbish);
         Files.write(folder.database(), rubbish);
-        assertRefused("cannot be read");
+        assertRefused("has lost its end");
     }
 
     private void atVersion(String version) throws SQLException {

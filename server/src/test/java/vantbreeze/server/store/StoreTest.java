@@ -97,6 +97,7 @@ class StoreTest extends TestApplication {
             FaultyDisk.cutPower(DATA.resolve("vantbreeze.mv.db"), found, new Random(width));
             DataFolder folder = new DataFolder(Files.createDirectory(after.resolve("after" + width)));
             Files.move(found, folder.database());
+            Files.copy(new DataFolder(DATA).seal(), folder.seal());
             try (Database reopened = new Database(folder, "file");
                     Connection connection = reopened.getConnection();
                     Statement statement = connection.createStatement();
