@@ -62,7 +62,11 @@ class LargestCardTest {
         "no10,letter,INCH",
         "dl,a4,METRIC",
         "c6,a4,METRIC",
-        "c7,a5,METRIC"
+        "c7,a5,METRIC",
+        "4bar,letter,INCH",
+        "sq6,12x12,INCH",
+        "c5,a3,METRIC",
+        "b6,a4,METRIC"
     })
     void noLargerCardOfTheRulersGridGoes(String envelope, String sheet, UnitSystem units) {
         ToolGrid ruler = units == UnitSystem.INCH ? ToolGrid.QUARTER_INCH : ToolGrid.FIVE_MILLIMETRES;
