@@ -28,6 +28,7 @@ import vantbreeze.server.project.ProjectJson;
 import vantbreeze.server.project.ProjectService;
 import vantbreeze.server.web.FieldsRefused;
 import vantbreeze.server.web.NotFound;
+import vantbreeze.server.web.TableCell;
 
 /** What a maker takes elsewhere, in open formats, made from the project as it is saved. */
 @RestController
@@ -129,22 +130,17 @@ class FormatController {
             for (Plan.CutPiece piece : plan.cutList()) {
                 csv.printRecord(
                         piece.count(),
-                        safe(piece.name()),
+                        TableCell.written(piece.name()),
                         plan.brief().ruler().text(piece.size()),
                         piece.size().width().millimetres(),
                         piece.size().height().millimetres(),
-                        safe(piece.goesOn()),
-                        safe(piece.note()));
+                        TableCell.written(piece.goesOn()),
+                        TableCell.written(piece.note()));
             }
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
         return file(project, "parts.csv", CSV, out.toString());
-    }
-
-    /** A table program takes what begins so for a formula. */
-    private static String safe(String text) {
-        return text.matches("^[=+@-].*") ? "'" + text : text;
     }
 
     private static ResponseEntity<String> file(ProjectJson project, String what, String type, String content) {

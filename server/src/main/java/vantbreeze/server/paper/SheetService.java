@@ -28,6 +28,9 @@ import vantbreeze.sheet.Supply;
 @Service
 public class SheetService implements Inspected, ReadBack {
 
+    /** Kinds of sheets in the drawer. */
+    static final int MOST_KINDS = 20_000;
+
     private final SheetRepository sheets;
     private final PhotoAlbum photos;
     private final Store store;
@@ -51,7 +54,10 @@ public class SheetService implements Inspected, ReadBack {
     /** @throws FieldsRefused if a field cannot be so; nothing is kept then */
     public SheetJson add(SheetJson.ContentJson content) {
         SheetJson.ContentJson tidied = tidied(content);
-        return store.write(() -> written(sheets.save(new DrawerSheet(tidied, clock.instant()))));
+        return store.write(() -> {
+            requireRoom(1);
+            return written(sheets.save(new DrawerSheet(tidied, clock.instant())));
+        });
     }
 
     /** Fills a drawer in which nothing has ever lain. */
@@ -152,9 +158,25 @@ public class SheetService implements Inspected, ReadBack {
         FieldReader fields = SheetTable.fields();
         List<SheetJson.ContentJson> read = SheetTable.read(csv == null ? "" : csv, fields);
         fields.done();
-        return store.write(() -> read.stream()
+        return store.write(() -> {
+            requireRoom(read.size());
+            return read.stream()
                 .map(c -> written(sheets.save(new DrawerSheet(c, clock.instant()))))
-                .toList());
+                .toList();
+        });
+    }
+
+    /** All that the drawer holds can be written as one table and read again. */
+    private void requireRoom(int more) {
+        long here = sheets.count();
+        if (here + more > MOST_KINDS) {
+            throw new FieldsRefused(
+                    "csv",
+                    String.valueOf(more),
+                    "at most %,d kinds of sheets".formatted(MOST_KINDS),
+                    "The drawer holds at most %,d kinds of sheets; %,d are in it, those that were taken out among them, so %,d more are too many."
+                            .formatted(MOST_KINDS, here, more));
+        }
     }
 
     /**

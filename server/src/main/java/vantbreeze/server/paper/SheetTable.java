@@ -17,6 +17,7 @@ import vantbreeze.material.Print;
 import vantbreeze.measure.UnitSystem;
 import vantbreeze.part.Part.Grain;
 import vantbreeze.server.web.FieldReader;
+import vantbreeze.server.web.TableCell;
 
 /** The drawer as a table of comma-separated values (RFC 4180). */
 final class SheetTable {
@@ -24,7 +25,10 @@ final class SheetTable {
     private static final String[] HEADINGS = {
         "name", "width", "height", "count", "offcut", "kind", "stock", "colour", "print", "grain", "price"
     };
-    static final int MOST_LINES = 2000;
+    
+    /** As many as the drawer holds. */
+    static final int MOST_LINES = SheetService.MOST_KINDS;
+
     private static final CSVFormat READ = CSVFormat.RFC4180
             .builder()
             .setHeader()
@@ -42,13 +46,13 @@ final class SheetTable {
                 out, CSVFormat.RFC4180.builder().setHeader(HEADINGS).get())) {
             for (SheetJson.ContentJson s : sheets) {
                 printer.printRecord(
-                        s.name(),
+                        TableCell.written(s.name()),
                         s.width(),
                         s.height(),
                         s.count(),
                         s.offcut() ? "yes" : "no",
                         s.kind().name().toLowerCase(Locale.ROOT),
-                        s.stock(),
+                        TableCell.written(s.stock()),
                         s.colour(),
                         s.print().name().toLowerCase(Locale.ROOT),
                         s.grain() == null ? "" : s.grain().name().toLowerCase(Locale.ROOT),
@@ -154,7 +158,7 @@ final class SheetTable {
     }
 
     private static String get(CSVRecord line, String heading) {
-        return line.isMapped(heading) && line.isSet(heading) ? line.get(heading) : "";
+        return line.isMapped(heading) && line.isSet(heading) ? TableCell.read(line.get(heading)) : "";
     }
 
     /** Bare numbers are millimetres. */

@@ -129,9 +129,12 @@ class RequestGuard extends OncePerRequestFilter {
         /** An entry of the logbook comes with all its photographs. */
         static final Taken ENTRY = new Taken(MediaType.APPLICATION_JSON, 24 * 1024 * 1024);
 
+        /** A table of all sheets that the drawer holds. */
+        private static final String TABLE = "/api/papers/table";
+
         static Taken by(HttpServletRequest request) {
             String address = request.getRequestURI();
-            return ENTRIES.matcher(address).matches() ? ENTRY : JSON;
+            return TABLE.equals(address) || ENTRIES.matcher(address).matches() ? ENTRY : JSON;
         }
     }
 
