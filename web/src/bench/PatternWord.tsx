@@ -58,9 +58,10 @@ export function PatternWord({ parameter, onCommit }: PatternWordProps) {
           </p>
         )}
         <p className="text-quiet text-sm">
-          One line each: outline, window, mountain, valley or slit, then its places. A line of three places
-          and more bends there. Outlines, windows and slits may run round: arc, a place it goes through, its
-          end; or curve, its two control points, its end. The last line says in or mm.
+          One line each: outline, window, mountain, valley or slit, then its places; a score that lies flat on
+          the closed card is a “valley flat” or a “mountain flat”. A line of three places and more bends
+          there. Outlines, windows and slits may run round: arc, a place it goes through, its end; or curve,
+          its two control points, its end. The last line says in or mm.
         </p>
         <Button look="strong" onClick={() => void take()}>
           Fold this sheet

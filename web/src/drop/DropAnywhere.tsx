@@ -31,10 +31,13 @@ export function DropAnywhere() {
 
   const laid = useCallback(
     async (pattern: Pattern, unit: PatternUnit | null) => {
-      const project = await takePattern(pattern, unit);
+      const { project, leftOut } = await takePattern(pattern, unit);
       await queries.invalidateQueries({ queryKey: ["projects"] });
       setSaid({
-        text: `“${project.name}” lies on your table as a ${project.brief.fold === "free-strip" ? "free strip" : "free pattern"}.`,
+        text: [
+          `“${project.name}” lies on your table as a ${project.brief.fold === "free-strip" ? "free strip" : "free pattern"}.`,
+          ...leftOut,
+        ].join(" "),
         refused: false,
       });
       return navigate(`/bench/${project.id}`);

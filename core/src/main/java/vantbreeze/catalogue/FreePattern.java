@@ -27,7 +27,7 @@ final class FreePattern implements FoldDesign {
             PATTERN,
             "pattern",
             "Its outline from corner to corner, then mountains, valleys, slits and windows from place to place: each x,y from the"
-                    + " lower left.",
+                    + " lower left. A score that lies flat on the closed card is a \"valley flat\" or a \"mountain flat\".",
             EXAMPLE);
 
     private static final Parameter GLUE_PARAMETER = Gluing.parameter(GLUE);
@@ -71,7 +71,10 @@ final class FreePattern implements FoldDesign {
         Panel largest = sheet.panels().stream()
                 .max(Comparator.comparingDouble(p -> p.outline().getArea()))
                 .orElseThrow();
-        return Structure.of(sheet).displayed(0.5).anchoredAt(largest.name());
+        return Structure.of(sheet)
+                .openWhenClosed(pattern.openScores().toArray(String[]::new))
+                .displayed(0.5)
+                .anchoredAt(largest.name());
     }
 
     /** @throws ParameterException naming the parameter that makes the pattern impossible, and why */

@@ -49,10 +49,16 @@ public record LinePattern(Track outline, List<Track> windows, List<Line> lines) 
         }
     }
 
-    /** @param track of a score without arcs and curves: its panels stay flat */
-    public record Line(Kind kind, Track track) {
+    /**
+     * @param track of a score without arcs and curves: its panels stay flat
+     * @param liesOpen a score that is scored and lies flat again on the closed card
+     */
+    public record Line(Kind kind, Track track, boolean liesOpen) {
 
         public Line {
+            if (kind == Kind.SLIT && liesOpen) {
+                throw new IllegalArgumentException("A slit is not folded: only a mountain or a valley may be flat.");
+            }
             if (kind != Kind.SLIT && !track.isStraightFromPlaceToPlace()) {
                 throw new IllegalArgumentException(
                         "A %s runs straight from place to place; only slits, windows and the outline may have arcs and curves."
@@ -68,6 +74,10 @@ public record LinePattern(Track outline, List<Track> windows, List<Line> lines) 
 
     private static final String OUTLINE = "outline";
     private static final String WINDOW = "window";
+
+    /** After the word of a score that lies flat on the closed card. */
+    private static final String FLAT = "flat";
+
     private static final Pattern UNIT = Pattern.compile("(?:\\s|;)(mm|in)\\s*$");
 
     /** More digits than a count has. */
@@ -168,9 +178,10 @@ public record LinePattern(Track outline, List<Track> windows, List<Line> lines) 
                 String word = words.get(0);
                 boolean encloses = word.equals(OUTLINE) || word.equals(WINDOW);
                 Optional<Kind> kind = encloses ? Optional.empty() : Optional.of(kind(word));
-                Track track = Track.parse(words.subList(1, words.size()), this::point);
+                boolean liesOpen = !encloses && words.size() > 1 && words.get(1).equals(FLAT);
+                Track track = Track.parse(words.subList(liesOpen ? 2 : 1, words.size()), this::point);
                 if (kind.isPresent()) {
-                    lines.add(new Line(kind.get(), track));
+                    lines.add(new Line(kind.get(), track, liesOpen));
                 } else {
                     (word.equals(OUTLINE) ? outlines : windows).add(track);
                 }
@@ -217,7 +228,8 @@ public record LinePattern(Track outline, List<Track> windows, List<Line> lines) 
         Function<Point, String> place = p -> number(p.x(), counts) + "," + number(p.y(), counts);
         parts.add(OUTLINE + " " + outline.text(place));
         windows.forEach(w -> parts.add(WINDOW + " " + w.text(place)));
-        lines.forEach(l -> parts.add(l.kind().word() + " " + l.track().text(place)));
+        lines.forEach(l -> parts.add(l.kind().word() + " " + (l.liesOpen() ? FLAT + " " : "")
+                + l.track().text(place)));
         return String.join("; ", parts) + (wanted == UnitSystem.INCH ? " in" : " mm");
     }
 
@@ -269,8 +281,25 @@ public record LinePattern(Track outline, List<Track> windows, List<Line> lines) 
                 outline.moved(motion),
                 windows.stream().map(w -> w.moved(motion)).toList(),
                 lines.stream()
-                        .map(l -> new Line(l.kind(), l.track().moved(motion)))
+                        .map(l -> new Line(l.kind(), l.track().moved(motion), l.liesOpen()))
                         .toList());
+    }
+
+    /** @return the names of the scores that lie flat on the closed card */
+    List<String> openScores() {
+        List<String> open = new ArrayList<>();
+        int scores = 0;
+        for (Line line : lines) {
+            scores += line.kind() == Kind.SLIT ? 0 : 1;
+            if (line.liesOpen()) {
+                open.add(scoreName(scores));
+            }
+        }
+        return open;
+    }
+
+    private static String scoreName(int number) {
+        return "score " + number;
     }
 
     /** Its lines numbered in the order they are written. */
@@ -291,7 +320,7 @@ public record LinePattern(Track outline, List<Track> windows, List<Line> lines) 
             } else {
                 scores++;
                 piece.score(new ScoreLine(
-                        "score " + scores, path, line.kind() == Kind.MOUNTAIN ? Fold.MOUNTAIN : Fold.VALLEY));
+                        scoreName(scores), path, line.kind() == Kind.MOUNTAIN ? Fold.MOUNTAIN : Fold.VALLEY));
             }
         }
         return piece.build();

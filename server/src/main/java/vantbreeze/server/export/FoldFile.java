@@ -16,7 +16,8 @@ import vantbreeze.structure.Structure;
 
 /**
  * The crease patterns of a plan in the public FOLD 1.1 format: the first piece is the file's own frame, the others follow
- * in {@code file_frames}, and after them the whole card as it lies closed. Coordinates in mm; fold angles in degrees, positive for valleys, on the closed card.
+ * in {@code file_frames}, and after them the whole card as it lies closed. Coordinates in mm; fold angles in degrees, on the closed
+ * card, positive for valleys and negative for mountains; none for a score that lies flat then, so that it keeps its letter.
  */
 final class FoldFile {
 
@@ -64,11 +65,19 @@ final class FoldFile {
                 pattern.edges().stream().map(e -> e.kind().letter()).toList());
         frame.put(
                 "edges_foldAngle",
-                pattern.edges().stream()
-                        .map(e -> e.score() == null ? 0 : closed.degrees(e.score()))
-                        .toList());
+                pattern.edges().stream().map(e -> angle(e, closed)).toList());
         frame.put("faces_vertices", pattern.faces());
         return frame;
+    }
+
+    /** @return null where a score is not folded the way of its letter: the format wants both to agree (FOLD 1.1) */
+    private static Double angle(CreasePattern.Edge edge, Stage closed) {
+        if (edge.score() == null) {
+            return 0.0;
+        }
+        double degrees = closed.degrees(edge.score());
+        boolean agrees = edge.kind().letter().equals("V") ? degrees > 0 : degrees < 0;
+        return agrees ? degrees : null;
     }
 
     /** Every panel with corners of its own: where slits part them, one corner of the flat piece lies at two places. */

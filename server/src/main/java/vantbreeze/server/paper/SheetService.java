@@ -161,8 +161,8 @@ public class SheetService implements Inspected, ReadBack {
         return store.write(() -> {
             requireRoom(read.size());
             return read.stream()
-                .map(c -> written(sheets.save(new DrawerSheet(c, clock.instant()))))
-                .toList();
+                    .map(c -> written(sheets.save(new DrawerSheet(c, clock.instant()))))
+                    .toList();
         });
     }
 

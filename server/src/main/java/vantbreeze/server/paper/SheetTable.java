@@ -25,7 +25,7 @@ final class SheetTable {
     private static final String[] HEADINGS = {
         "name", "width", "height", "count", "offcut", "kind", "stock", "colour", "print", "grain", "price"
     };
-    
+
     /** As many as the drawer holds. */
     static final int MOST_LINES = SheetService.MOST_KINDS;
 

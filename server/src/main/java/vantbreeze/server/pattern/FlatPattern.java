@@ -2,6 +2,7 @@ package vantbreeze.server.pattern;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import tools.jackson.databind.JsonNode;
 import vantbreeze.server.web.FieldsRefused;
@@ -11,14 +12,20 @@ import vantbreeze.server.web.Text;
  * The flat pattern of a FOLD 1.1 file: its lines, as they are drawn. The first frame that has vertices is taken.
  *
  * @param unit how many mm its numbers are; empty where the file does not say
+ * @param leftOut what of the file is not taken, or otherwise than it says, in sentences
  */
-record FlatPattern(List<Line> lines, Optional<Double> unit) {
+record FlatPattern(List<Line> lines, Optional<Double> unit, List<String> leftOut) {
+
+    private static final int ALL_THE_WAY = 180;
 
     /** So that a hostile file costs no time. */
     private static final int MOST = 4000;
 
-    /** @param from in the file's numbers, as [x, y] */
-    record Line(int index, Kind kind, double[] from, double[] to) {}
+    /**
+     * @param from in the file's numbers, as [x, y]
+     * @param liesOpen a score that is not folded on the closed card
+     */
+    record Line(int index, Kind kind, double[] from, double[] to, boolean liesOpen) {}
 
     /** What the letter of an edge says. */
     enum Kind {
@@ -27,7 +34,11 @@ record FlatPattern(List<Line> lines, Optional<Double> unit) {
         VALLEY,
         CUT,
         /** Flat, joined or unassigned: nothing is done there. */
-        NOTHING
+        NOTHING;
+
+        boolean isScore() {
+            return this == MOUNTAIN || this == VALLEY;
+        }
     }
 
     /** @throws FieldsRefused naming the place in the file that cannot be read */
@@ -46,7 +57,28 @@ record FlatPattern(List<Line> lines, Optional<Double> unit) {
             }
         }
         List<double[]> points = points(frame.path("vertices_coords"));
-        return new FlatPattern(lines(frame, points), unit(frame.path("frame_unit"), file.path("frame_unit")));
+        List<Line> lines = lines(frame, points);
+        return new FlatPattern(
+                lines, unit(frame.path("frame_unit"), file.path("frame_unit")), leftOut(file, frame, lines));
+    }
+
+    private static List<String> leftOut(JsonNode file, JsonNode taken, List<Line> lines) {
+        List<String> leftOut = new ArrayList<>();
+        List<String> others = new ArrayList<>();
+        for (JsonNode other : file.path("file_frames")) {
+            if (other != taken && other.has("edges_vertices")) {
+                others.add(other.path("frame_title").asString("a piece without a name"));
+            }
+        }
+        if (!others.isEmpty()) {
+            leftOut.add("Only the first piece of the file is taken, not %s."
+                    .formatted(Text.upTo(200, String.join(", ", others))));
+        }
+        long undone = lines.stream().filter(l -> l.kind() == Kind.NOTHING).count();
+        if (undone > 0) {
+            leftOut.add("Lines at which nothing is folded or cut (F, U or J) are left out: %d.".formatted(undone));
+        }
+        return leftOut;
     }
 
     private static List<double[]> points(JsonNode coordinates) {
@@ -74,10 +106,8 @@ record FlatPattern(List<Line> lines, Optional<Double> unit) {
         if (!edges.isArray() || edges.isEmpty() || edges.size() > MOST) {
             throw refused("edges_vertices", edges.path("size"), "1 to " + MOST + " edges", "It has no such edges.");
         }
-        boolean saysAngles = false;
-        for (JsonNode angle : frame.path("edges_foldAngle")) {
-            saysAngles |= angle.asDouble(0) != 0;
-        }
+        JsonNode angles = frame.path("edges_foldAngle");
+        boolean saysAngles = angles.valueStream().anyMatch(a -> a.isString() || a.asDouble(0) != 0);
         List<Line> lines = new ArrayList<>();
         for (int i = 0; i < edges.size(); i++) {
             JsonNode ends = edges.get(i);
@@ -86,17 +116,32 @@ record FlatPattern(List<Line> lines, Optional<Double> unit) {
                 throw refused(field, ends, "two vertices", "The edge must join two of the vertices.");
             }
             Kind kind = kind(letters.path(i), i);
-            boolean isScore = kind == Kind.MOUNTAIN || kind == Kind.VALLEY;
-            boolean staysFlat = isScore
-                    && saysAngles
-                    && frame.path("edges_foldAngle").path(i).asDouble(1) == 0;
             lines.add(new Line(
                     i,
-                    staysFlat ? Kind.NOTHING : kind,
+                    kind,
                     points.get(ends.get(0).asInt()),
-                    points.get(ends.get(1).asInt())));
+                    points.get(ends.get(1).asInt()),
+                    saysAngles && kind.isScore() && !isFolded(angles.path(i), kind, i)));
         }
         return List.copyOf(lines);
+    }
+
+    /** A card's score is folded all the way or lies flat: what the file means otherwise is no card that closes. */
+    private static boolean isFolded(JsonNode angle, Kind kind, int edge) {
+        if (angle.isMissingNode() || angle.isNull() || angle.isNumber() && angle.asDouble() == 0) {
+            return false;
+        }
+        String what = kind.name().toLowerCase(Locale.ROOT);
+        int whole = kind == Kind.VALLEY ? ALL_THE_WAY : -ALL_THE_WAY;
+        if (!angle.isNumber() || angle.asDouble() != whole) {
+            throw refused(
+                    "edges_foldAngle[%d]".formatted(edge),
+                    angle,
+                    "%d for a %s, 0 or null".formatted(whole, what),
+                    "The fold angle (%s) of this %s must be %d, or 0 or null where it lies flat on the closed card."
+                            .formatted(Text.upTo(40, angle.toString()), what, whole));
+        }
+        return true;
     }
 
     private static boolean isVertex(JsonNode node, List<double[]> points) {

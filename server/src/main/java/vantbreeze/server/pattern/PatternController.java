@@ -2,6 +2,7 @@ package vantbreeze.server.pattern;
 
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -48,12 +49,14 @@ class PatternController {
     /**
      * @param parameters of the fold
      * @param height of the closed card; null where the pattern gives it
+     * @param leftOut what of the file is not in it, or otherwise than the file says, in sentences
      */
     @Schema(name = "PatternTaken")
     record TakenJson(
             String fold,
             Map<String, String> parameters,
-            @Schema(nullable = true) String height) {}
+            @Schema(nullable = true) String height,
+            List<String> leftOut) {}
 
     @PostMapping("/api/patterns")
     TakenJson read(@RequestBody AskJson asked) {
@@ -71,22 +74,22 @@ class PatternController {
         UnitSystem units = asked.units() == null ? UnitSystem.METRIC : asked.units();
         double mm = pattern.unit().orElseGet(() -> asked.unit().mm);
         return StripOfPattern.of(pattern, mm)
-                .map(strip -> strip(strip, units))
-                .orElseGet(() -> sheet(SheetOfPattern.of(pattern, mm), units));
+                .map(strip -> strip(strip, units, pattern.leftOut()))
+                .orElseGet(() -> sheet(SheetOfPattern.of(pattern, mm), units, pattern.leftOut()));
     }
 
-    private static TakenJson strip(StripOfPattern strip, UnitSystem units) {
+    private static TakenJson strip(StripOfPattern strip, UnitSystem units, List<String> leftOut) {
         Map<String, String> parameters = new LinkedHashMap<>();
         parameters.put("panels", BriefJson.text(strip.panels(), units));
         if (!strip.slits().lengths().isEmpty()) {
             parameters.put("slits", BriefJson.text(strip.slits(), units));
             parameters.put("slitEnds", BriefJson.text(strip.ends(), units));
         }
-        return new TakenJson("free-strip", parameters, strip.height().exactText(units));
+        return new TakenJson("free-strip", parameters, strip.height().exactText(units), leftOut);
     }
 
     /** @throws FieldsRefused if no card can be made of it at all */
-    private static TakenJson sheet(LinePattern pattern, UnitSystem units) {
+    private static TakenJson sheet(LinePattern pattern, UnitSystem units, List<String> leftOut) {
         FoldDesign fold = FoldCatalogue.named("free-pattern");
         Means means = new Means(ToolGrid.SIXTY_FOURTH_INCH, Optional.empty());
         try {
@@ -94,6 +97,6 @@ class PatternController {
         } catch (ParameterException impossible) {
             throw new FieldsRefused("fold", "", "a flat pattern", impossible.text(Ruler.of(units)));
         }
-        return new TakenJson(fold.id(), Map.of("pattern", BriefJson.text(pattern, units)), null);
+        return new TakenJson(fold.id(), Map.of("pattern", BriefJson.text(pattern, units)), null, leftOut);
     }
 }

@@ -13,7 +13,9 @@ import java.util.Set;
 import java.util.stream.Stream;
 import org.locationtech.jts.algorithm.Area;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LineSegment;
+import org.locationtech.jts.geom.Polygon;
 import vantbreeze.catalogue.LinePattern;
 import vantbreeze.catalogue.Track;
 import vantbreeze.measure.Length;
@@ -26,6 +28,8 @@ import vantbreeze.structure.Point;
  * that lie across from each other turn alike if they fold one way.
  */
 final class SheetOfPattern {
+
+    private static final GeometryFactory GEOMETRY = new GeometryFactory();
 
     /** Nearer than this two places are one: what drawing programs round away. */
     private static final double NEAR_COUNTS = 0.02 * Length.COUNTS_PER_MILLIMETRE;
@@ -42,8 +46,15 @@ final class SheetOfPattern {
             FlatPattern.Kind.VALLEY, LinePattern.Kind.VALLEY,
             FlatPattern.Kind.CUT, LinePattern.Kind.SLIT));
 
-    /** @param index of the edge in the file */
-    private record Edge(int index, FlatPattern.Kind kind, Point from, Point to) {
+    /**
+     * @param index of the edge in the file
+     * @param liesOpen a score that is not folded on the closed card
+     */
+    private record Edge(int index, FlatPattern.Kind kind, boolean liesOpen, Point from, Point to) {
+
+        boolean isLike(Edge other) {
+            return kind == other.kind && liesOpen == other.liesOpen;
+        }
 
         Point across(Point end) {
             return end.equals(from) ? to : from;
@@ -69,7 +80,7 @@ final class SheetOfPattern {
             Point from = place(line.from(), mm);
             Point to = place(line.to(), mm);
             if (line.kind() != FlatPattern.Kind.NOTHING && !from.equals(to)) {
-                Edge edge = new Edge(line.index(), line.kind(), from, to);
+                Edge edge = new Edge(line.index(), line.kind(), line.liesOpen(), from, to);
                 edges.add(edge);
                 around.computeIfAbsent(from, k -> new ArrayList<>()).add(edge);
                 around.computeIfAbsent(to, k -> new ArrayList<>()).add(edge);
@@ -129,7 +140,7 @@ final class SheetOfPattern {
                         rings.add(withoutStraight(way.subList(0, way.size() - 1), true));
                     } else {
                         lines.add(new LinePattern.Line(
-                                KINDS.get(edge.kind()), Track.through(withoutStraight(way, false))));
+                                KINDS.get(edge.kind()), Track.through(withoutStraight(way, false)), edge.liesOpen()));
                     }
                 }
             }
@@ -138,6 +149,7 @@ final class SheetOfPattern {
         if (rings.isEmpty()) {
             throw new FieldsRefused("fold.edges_assignment", "", "B", "The pattern has no border (B).");
         }
+        requireOneSheet(rings);
         if (lines.stream().allMatch(l -> l.kind() == LinePattern.Kind.SLIT)) {
             throw new FieldsRefused("fold.edges_assignment", "", "M or V", "Nothing is scored in this pattern.");
         }
@@ -154,10 +166,42 @@ final class SheetOfPattern {
         }
     }
 
-    private static double area(List<Point> ring) {
-        return Area.ofRing(Stream.concat(ring.stream(), ring.stream().limit(1))
+    /** @param rings the largest first: the others are windows in it */
+    private static void requireOneSheet(List<List<Point>> rings) {
+        for (List<Point> ring : rings) {
+            if (!polygon(ring).isValid()) {
+                throw new FieldsRefused(
+                        "fold.edges_vertices",
+                        "",
+                        "borders that do not cross themselves",
+                        "A border or an opening of the pattern crosses or touches itself.");
+            }
+        }
+        Polygon sheet = polygon(rings.get(0));
+        long beside =
+                rings.stream().skip(1).filter(r -> !sheet.covers(polygon(r))).count();
+        if (beside > 0) {
+            throw new FieldsRefused(
+                    "fold.edges_assignment",
+                    "B",
+                    "one sheet",
+                    "There are %d sheets in the pattern, beside or across each other: put each into a file of its own."
+                            .formatted(beside + 1));
+        }
+    }
+
+    private static Polygon polygon(List<Point> ring) {
+        return GEOMETRY.createPolygon(closed(ring));
+    }
+
+    private static Coordinate[] closed(List<Point> ring) {
+        return Stream.concat(ring.stream(), ring.stream().limit(1))
                 .map(Point::coordinate)
-                .toArray(Coordinate[]::new));
+                .toArray(Coordinate[]::new);
+    }
+
+    private static double area(List<Point> ring) {
+        return Area.ofRing(closed(ring));
     }
 
     private List<Point> ring(Edge first) {
@@ -204,10 +248,10 @@ final class SheetOfPattern {
         }
         if (here.size() == 2 || here.size() == CROSSING) {
             Edge across = here.get((here.indexOf(edge) + here.size() / 2) % here.size());
-            return across.kind() == edge.kind() ? Optional.of(across) : Optional.empty();
+            return across.isLike(edge) ? Optional.of(across) : Optional.empty();
         }
         return here.stream()
-                .filter(e -> e.kind() == edge.kind() && isStraightOn(e, edge, at))
+                .filter(e -> e.isLike(edge) && isStraightOn(e, edge, at))
                 .findFirst();
     }
 

@@ -3,7 +3,9 @@ package vantbreeze.server.pattern;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.TreeSet;
@@ -24,6 +26,8 @@ record StripOfPattern(PanelRows panels, Length height, LengthList slits, LengthL
 
     /** Nearer than this two places are one: what drawing programs round away. */
     private static final double NEAR_MM = 0.02;
+
+    private static final int SIDES = 4;
 
     /** A stretch along one line, in mm. */
     private record Stretch(double from, double to) {}
@@ -74,15 +78,20 @@ record StripOfPattern(PanelRows panels, Length height, LengthList slits, LengthL
             TreeMap<Double, List<Stretch>> cuts = new TreeMap<>();
             TreeMap<Double, List<Stretch>> mountains = new TreeMap<>();
             TreeMap<Double, List<Stretch>> valleys = new TreeMap<>();
+            List<FlatPattern.Line> borders = new ArrayList<>();
             for (FlatPattern.Line line : pattern.lines()) {
+                if (line.liesOpen()) {
+                    throw new NoStrip();
+                }
                 switch (line.kind()) {
-                    case BORDER -> requireOnTheRectangle(line);
+                    case BORDER -> borders.add(line);
                     case CUT -> add(cuts, line, false);
                     case MOUNTAIN -> add(mountains, line, true);
                     case VALLEY -> add(valleys, line, true);
                     case NOTHING -> {}
                 }
             }
+            requireWholeRectangle(borders);
             List<Stretch> ends = ends(cuts);
             List<Double> levels = new ArrayList<>(List.of(0.0));
             levels.addAll(cuts.keySet());
@@ -100,12 +109,32 @@ record StripOfPattern(PanelRows panels, Length height, LengthList slits, LengthL
                             .toList()));
         }
 
-        private void requireOnTheRectangle(FlatPattern.Line line) {
-            double[] a = at(line.from());
-            double[] b = at(line.to());
-            boolean upright = near(a[0], b[0]) && (near(a[0], 0) || near(a[0], width));
-            boolean level = near(a[1], b[1]) && (near(a[1], 0) || near(a[1], height));
-            if (!upright && !level) {
+        /** Every border lies on a side of the rectangle, and each side is bordered from end to end. */
+        private void requireWholeRectangle(List<FlatPattern.Line> borders) {
+            Map<String, List<Stretch>> sides = new HashMap<>();
+            for (FlatPattern.Line line : borders) {
+                double[] a = at(line.from());
+                double[] b = at(line.to());
+                boolean upright = near(a[0], b[0]) && (near(a[0], 0) || near(a[0], width));
+                boolean level = near(a[1], b[1]) && (near(a[1], 0) || near(a[1], height));
+                if (!upright && !level) {
+                    throw new NoStrip();
+                }
+                int along = upright ? 1 : 0;
+                String side = "%s %s".formatted(upright, near(a[1 - along], 0));
+                sides.computeIfAbsent(side, k -> new ArrayList<>())
+                        .add(new Stretch(Math.min(a[along], b[along]), Math.max(a[along], b[along])));
+            }
+            sides.forEach((side, stretches) -> {
+                List<Stretch> joined = joined(stretches);
+                double whole = side.startsWith("true") ? height : width;
+                if (joined.size() != 1
+                        || !near(joined.get(0).from(), 0)
+                        || !near(joined.get(0).to(), whole)) {
+                    throw new NoStrip();
+                }
+            });
+            if (sides.size() != SIDES) {
                 throw new NoStrip();
             }
         }

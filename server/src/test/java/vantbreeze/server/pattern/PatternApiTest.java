@@ -60,8 +60,7 @@ class PatternApiTest extends TestApplication {
         "gatefold, 4 1/4 in, 5 1/2 in",
         "concertina, 2 in, 5 in",
         "tri-fold, 4 in, 6 in",
-        "fold-back-gate, 3 in, 5 in",
-        "tower, 4 1/4 in, 5 1/2 in"
+        "fold-back-gate, 3 in, 5 in"
     })
     void aPatternComesBackAsAFreeStrip(String fold, String width, String height) throws Exception {
         JsonNode strip =
@@ -78,6 +77,37 @@ class PatternApiTest extends TestApplication {
                 .isEqualTo(first.get("closed").get("size").get("shown"));
         assertThat(again.get("pieces").get(0).get("size").get("shown"))
                 .isEqualTo(first.get("pieces").get(0).get("size").get("shown"));
+    }
+
+    /** A tower's scores lie flat beside its slits when it is closed: it comes back as a pattern, every score there, and closes alike. */
+    @Test
+    void scoresThatLieFlatComeBack() throws Exception {
+        JsonNode file = exported("tower", "4 1/4 in", "5 1/2 in");
+        JsonNode again = taken(file);
+        String written = again.get("parameters").get("pattern").asString();
+        assertThat(written).contains(" flat ");
+        assertThat(again.get("leftOut")).isEmpty();
+        JsonNode first = plan(TestBriefs.zFold("4 1/4 in", "5 1/2 in")
+                .replace("z-fold", "tower")
+                .replace("letter", "12x12"));
+        JsonNode plan = plan(brief(written).toString());
+        assertThat(plan.get("closed").get("size")).isEqualTo(first.get("closed").get("size"));
+        assertThat(plan.get("pieces").get(0).get("size"))
+                .isEqualTo(first.get("pieces").get(0).get("size"));
+    }
+
+    /** What is not taken from a file is said. */
+    @Test
+    void whatIsLeftOutIsListed() throws Exception {
+        ObjectNode file = pattern().put("frame_unit", "in");
+        file.set("edges_vertices", json.readTree("[[0,1],[1,2],[2,3],[3,4],[4,5],[5,0],[1,4],[0,3]]"));
+        file.set("edges_assignment", json.readTree("[\"B\",\"B\",\"B\",\"B\",\"B\",\"B\",\"V\",\"U\"]"));
+        ObjectNode other = pattern().put("frame_title", "the lining");
+        file.set("file_frames", json.createArrayNode().add(other));
+        assertThat(taken(file).get("leftOut").toString())
+                .contains("not the lining")
+                .contains("left out: 1");
+        assertThat(taken(pattern().put("frame_unit", "in")).get("leftOut")).isEmpty();
     }
 
     /** A square of 2 by 1 units, scored in the middle. */
@@ -113,7 +143,13 @@ class PatternApiTest extends TestApplication {
                 "\"vertices_coords\": [[0,0],[1,0],[100,0],[100,1],[1,1],[0,1]] | fold",
                 "\"vertices_coords\": [[0,0],[1,0],[2e9,0],[2e9,1],[1,1],[0,1]] | fold.vertices_coords",
                 "\"edges_assignment\": [\"B\",\"B\",\"B\",\"B\",\"B\",\"B\",\"F\"] | fold.edges_assignment",
-                "\"frame_classes\": [\"foldedForm\"] | fold.frame_classes"
+                "\"frame_classes\": [\"foldedForm\"] | fold.frame_classes",
+                "\"edges_foldAngle\": [0,0,0,0,0,0,90] | fold.edges_foldAngle[6]",
+                "\"edges_foldAngle\": [0,0,0,0,0,0,-180] | fold.edges_foldAngle[6]",
+                "\"edges_foldAngle\": [0,0,0,0,0,0,\"180\"] | fold.edges_foldAngle[6]",
+                "\"edges_vertices\": [[0,1],[1,2],[2,3],[3,4],[4,5],[4,5],[1,4]] | fold.edges_vertices[3]",
+                "\"vertices_coords\": [[0,0],[1,0],[2,1],[2,0],[1,1],[0,1]] | fold.edges_vertices",
+                "\"vertices_coords\": [[0,0],[1,0],[1,1],[3,0],[4,0],[4,1]], \"edges_vertices\": [[0,1],[1,2],[2,0],[3,4],[4,5],[5,3],[1,4]] | fold.edges_assignment"
             })
     void whatIsNoPatternIsRefusedWithItsPlace(String change) throws Exception {
         String[] parts = change.split(" \\| ");
