@@ -84,8 +84,8 @@ public record Blank(String id, String name, String sort, List<Inside> inside, Li
         double bottom = Double.POSITIVE_INFINITY;
         if (inside.size() == 1) {
             Envelope turned = turn.apply(part.outline()).getEnvelopeInternal();
-            left = turned.getMinX();
-            bottom = turned.getMinY();
+            left = turned.getMinX() - part.x();
+            bottom = turned.getMinY() - part.y();
         } else {
             for (double[] corner : new double[][] {{0, 0}, {w, 0}, {0, h}, {w, h}}) {
                 Coordinate at = turn.apply(new Coordinate(corner[0], corner[1]));

@@ -17,9 +17,10 @@ import vantbreeze.part.Part;
  * Cards that are cut together.
  *
  * @param keepsGrain whether parts that are scored are cut so that they fold along the grain
+ * @param spare how much larger each way the blank of a round part is: a curve that touches its neighbour is cut into
  * @param pins where the maker wants some blanks, by id
  */
-public record Kit(List<Card> cards, boolean keepsGrain, Map<String, Blank.Pin> pins) {
+public record Kit(List<Card> cards, boolean keepsGrain, Length spare, Map<String, Blank.Pin> pins) {
 
     /**
      * @param id in the ids of its blanks
@@ -69,6 +70,11 @@ public record Kit(List<Card> cards, boolean keepsGrain, Map<String, Blank.Pin> p
             return "%s/%d/%s".formatted(card.id(), number, part.id());
         }
 
+        /** Whether a curve of it runs along a side of its box, touching what lies beside it. */
+        boolean isRound() {
+            return outline != null && Rounding.touchesItsBox(outline);
+        }
+
         String of() {
             return card.count() == 1 ? "" : String.valueOf(number);
         }
@@ -95,7 +101,8 @@ public record Kit(List<Card> cards, boolean keepsGrain, Map<String, Blank.Pin> p
                 blanks.add(pair(
                         first, partner.get(), nest(known, first, partner.get()).orElseThrow()));
             } else {
-                blanks.add(single(first));
+                Blank roomy = single(first, spare(first.isRound()));
+                blanks.add(isCut.test(roomy) ? roomy : single(first, Length.ZERO));
             }
         }
         return blanks;
@@ -108,41 +115,59 @@ public record Kit(List<Card> cards, boolean keepsGrain, Map<String, Blank.Pin> p
                 && (a.shape().equals(b.shape()) || a.isMirrorImageOf(b));
     }
 
-    private static Optional<Nest> nest(Map<List<Object>, Optional<Nest>> known, Loose a, Loose b) {
+    private Optional<Nest> nest(Map<List<Object>, Optional<Nest>> known, Loose a, Loose b) {
         boolean mayBeTurned = a.part().up().isEmpty();
         return known.computeIfAbsent(
                 List.of(a.part().shape(), b.part().shape(), mayBeTurned),
-                k -> Nest.of(a.outline(), b.outline(), mayBeTurned));
+                k -> Nest.of(a.outline(), b.outline(), mayBeTurned, room(a, b)));
+    }
+
+    private Length room(Loose a, Loose b) {
+        return spare(a.isRound() || b.isRound());
     }
 
     private Blank pair(Loose a, Loose b, Nest nest) {
-        Size size = new Size(Length.ofCounts((long) nest.width()), Length.ofCounts((long) nest.height()));
+        Length room = room(a, b);
+        double half = room.count() / 2.0;
+        Size size = larger(new Size(Length.ofCounts((long) nest.width()), Length.ofCounts((long) nest.height())), room);
         Blank blank = new Blank(
                 a.id() + "+" + b.id(),
                 a.part().piece().name() + " and its fellow",
                 "pair %s %s %s"
                         .formatted(a.part().shape(), b.part().shape(), a.part().up()),
                 List.of(
-                        new Blank.Inside(a.part(), a.of(), 0, 0, 0),
-                        new Blank.Inside(b.part(), b.of(), nest.turned(), nest.x(), nest.y())),
+                        new Blank.Inside(a.part(), a.of(), 0, half, half),
+                        new Blank.Inside(b.part(), b.of(), nest.turned(), nest.x() + half, nest.y() + half)),
                 layings(size, a.part(), true),
                 Optional.empty());
         return pinned(blank);
     }
 
-    private Blank single(Loose loose) {
+    private Length spare(boolean isRound) {
+        return isRound ? spare : Length.ZERO;
+    }
+
+    /** @param room that is left around it, half of it on either side */
+    private Blank single(Loose loose, Length room) {
         Part part = loose.part();
-        List<Laying> layings = layings(part.size(), part, false);
+        List<Laying> layings = layings(larger(part.size(), room), part, false).stream()
+                .map(l ->
+                        part.turnedToUp().isPresent() ? new Laying(larger(l.size(), room), l.degrees(), l.grain()) : l)
+                .toList();
         Blank blank = new Blank(
                 loose.id(),
                 part.piece().name(),
                 part.isRectangle()
                         ? "%s %s".formatted(layings, part.division())
                         : "%s %s".formatted(part.shape(), part.up()),
-                List.of(new Blank.Inside(part, loose.of(), 0, 0, 0)),
+                List.of(new Blank.Inside(part, loose.of(), 0, room.count() / 2.0, room.count() / 2.0)),
                 layings,
                 Optional.empty());
         return pinned(blank);
+    }
+
+    private static Size larger(Size size, Length room) {
+        return new Size(size.width().plus(room), size.height().plus(room));
     }
 
     private Blank pinned(Blank blank) {

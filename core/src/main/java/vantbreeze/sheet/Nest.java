@@ -5,6 +5,7 @@ import java.util.TreeSet;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Polygon;
+import vantbreeze.measure.Length;
 import vantbreeze.part.Part;
 import vantbreeze.structure.FlatMotion;
 
@@ -22,19 +23,23 @@ record Nest(double turned, double x, double y, double width, double height) {
     /** Less gain than that is not worth a second cut by hand. Derived, please check. */
     private static final double GAIN = 0.95;
 
-    /** @return the smallest box, if it is clearly smaller than one box for each */
-    static Optional<Nest> of(Polygon first, Polygon second, boolean mayBeTurned) {
+    /**
+     * @param room between the two, where a curve of them runs along the other
+     * @return the smallest box, if it is clearly smaller than one box for each
+     */
+    static Optional<Nest> of(Polygon first, Polygon second, boolean mayBeTurned, Length room) {
+        double apart = Math.max(APART, room.count());
         Nest best = null;
         for (double degrees : mayBeTurned ? new double[] {0, 180} : new double[] {0}) {
             Polygon other = Part.atOrigin(FlatMotion.rotation(degrees).apply(second));
             for (boolean top : new boolean[] {false, true}) {
-                best = smaller(best, beside(first, other, degrees, top));
-                Nest swapped = beside(swapped(first), swapped(other), degrees, top);
+                best = smaller(best, beside(first, other, degrees, top, apart));
+                Nest swapped = beside(swapped(first), swapped(other), degrees, top, apart);
                 best = smaller(best, new Nest(degrees, swapped.y(), swapped.x(), swapped.height(), swapped.width()));
             }
         }
-        double apart = area(first) + area(second);
-        return Optional.of(best).filter(n -> n.width() * n.height() < GAIN * apart);
+        double eachByItself = area(first) + area(second);
+        return Optional.of(best).filter(n -> n.width() * n.height() < GAIN * eachByItself);
     }
 
     private static double area(Polygon polygon) {
@@ -50,7 +55,7 @@ record Nest(double turned, double x, double y, double width, double height) {
         return new FlatMotion(0, 1, 0, 1, 0, 0).apply(polygon);
     }
 
-    private static Nest beside(Polygon first, Polygon second, double degrees, boolean topsLevel) {
+    private static Nest beside(Polygon first, Polygon second, double degrees, boolean topsLevel, double apart) {
         Envelope a = first.getEnvelopeInternal();
         Envelope b = second.getEnvelopeInternal();
         double up = topsLevel ? a.getHeight() - b.getHeight() : 0;
@@ -72,10 +77,10 @@ record Nest(double turned, double x, double y, double width, double height) {
                 }
             }
         }
-        double x = Math.ceil(shift) + APART;
+        double x = Math.ceil(shift) + apart;
         if (lift > 0) {
             /* The first would have to be raised: then they are simply level at the bottom. */
-            return beside(first, second, degrees, false);
+            return beside(first, second, degrees, false, apart);
         }
         return new Nest(
                 degrees,

@@ -109,7 +109,11 @@ class PartsTest {
     }
 
     private static List<Blank> blanks(Plan plan, int count) {
-        return new Kit(List.of(new Kit.Card("c", "card", count, plan.parts())), false, Map.of())
+        return new Kit(
+                        List.of(new Kit.Card("c", "card", count, plan.parts())),
+                        false,
+                        vantbreeze.measure.Length.ZERO,
+                        Map.of())
                 .blanks().values().stream().flatMap(List::stream).toList();
     }
 
@@ -140,7 +144,11 @@ class PartsTest {
 
     private static long sheetsOfA4(Plan plan, int count) {
         KitPlan kit = KitPlan.of(
-                new Kit(List.of(new Kit.Card("c", "card", count, plan.parts())), false, Map.of()),
+                new Kit(
+                        List.of(new Kit.Card("c", "card", count, plan.parts())),
+                        false,
+                        vantbreeze.measure.Length.ZERO,
+                        Map.of()),
                 stuff -> List.of(Supply.bought("a4", "A4", Sheet.named("a4").size())),
                 Length.inches(12),
                 false,

@@ -84,7 +84,11 @@ public class CutterBenchmark {
 
     private static List<KitPlan.Of> sixty(Plan plan) {
         int cards = (59 + plan.parts().size()) / plan.parts().size();
-        Kit kit = new Kit(List.of(new Kit.Card("c", "card", cards, plan.parts())), false, Map.of());
+        Kit kit = new Kit(
+                List.of(new Kit.Card("c", "card", cards, plan.parts())),
+                false,
+                vantbreeze.measure.Length.ZERO,
+                Map.of());
         return KitPlan.of(kit, s -> List.of(Kits.SQUARE), Kits.TRIMMER, false, SECOND, () -> false, k -> {})
                 .papers();
     }

@@ -31,6 +31,8 @@ public class KitPlanner {
 
     private static final long QUICK_MILLISECONDS = 250;
 
+    private static final Length LEAST_SPARE = Length.millimetres(1);
+
     private final SheetService sheets;
 
     KitPlanner(SheetService sheets) {
@@ -94,7 +96,13 @@ public class KitPlanner {
                                 w.id(), w.name(), w.count(), w.plan().parts()))
                         .toList(),
                 keepsGrain,
+                spare(wanted.get(0).brief().tools().ruler().step()),
                 pins);
+    }
+
+    /** A whole mark of the ruler, and enough that a blade does not run into its neighbour's cut. Derived, please check. */
+    private static Length spare(Length mark) {
+        return mark.times((LEAST_SPARE.count() + mark.count() - 1) / mark.count());
     }
 
     private Map<String, SheetJson> drawer() {

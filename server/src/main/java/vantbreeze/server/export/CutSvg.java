@@ -77,6 +77,7 @@ final class CutSvg {
     private final double height;
     private final PathData data;
     private final Perforation perforation;
+    private final CutOnce once = new CutOnce();
     private final Map<Layer, StringBuilder> paths = new EnumMap<>(Layer.class);
 
     private CutSvg(double width, double height, Perforation perforation) {
@@ -139,7 +140,7 @@ final class CutSvg {
                 .map(p -> new Envelope(p.x(), p.x() + p.width(), p.y(), p.y() + p.height()))
                 .toList());
         for (CuttingJson.LaidJson part : sheet.parts()) {
-            part.outlines().forEach(o -> svg.outline(o.polygon()));
+            part.outlines().forEach(o -> svg.beside(o.polygon()));
             svg.lines(part.lines());
             if (part.division() != null) {
                 boolean upright = Boolean.TRUE.equals(part.divisionUpright());
@@ -189,6 +190,19 @@ final class CutSvg {
         add(Layer.CUT, data.of(polygon.getExteriorRing()));
     }
 
+    /** As {@link #outline}, but for what is cut already beside it. */
+    private void beside(Polygon polygon) {
+        for (int i = 0; i < polygon.getNumInteriorRing(); i++) {
+            add(Layer.CUT, data.of(polygon.getInteriorRingN(i)));
+        }
+        List<Curve> ring = Curve.of(polygon.getExteriorRing());
+        for (List<Curve> run : once.remaining(ring)) {
+            boolean isClosed =
+                    run.get(0).from().equals2D(run.get(run.size() - 1).to());
+            add(Layer.CUT, data.along(run) + (isClosed ? " Z" : ""));
+        }
+    }
+
     /** An edge that two of them share is cut once. */
     private void rectangles(List<Envelope> boxes) {
         /* Places are whole counts; thousandths of a millimetre would part some edges that are one. */
@@ -214,11 +228,18 @@ final class CutSvg {
     }
 
     private void line(Layer layer, Coordinate[] points, boolean closed) {
+        for (int i = 1; i < points.length; i++) {
+            once.add(counts(points[i - 1]), counts(points[i]));
+        }
         int count = points.length - (closed ? 1 : 0);
         String d = data.through(Arrays.stream(points, 0, count)
                 .map(c -> new double[] {c.x, c.y})
                 .toList());
         add(layer, closed ? d + " Z" : d);
+    }
+
+    private static Coordinate counts(Coordinate mm) {
+        return new Coordinate(mm.x * Length.COUNTS_PER_MILLIMETRE, mm.y * Length.COUNTS_PER_MILLIMETRE);
     }
 
     /** Along arcs and curves as such. */
