@@ -192,6 +192,11 @@ function Bed({ run }: { run: CutterRun }) {
           </ul>
         </div>
       )}
+      {run.leftOut.length > 0 && (
+        <p role="note" className="border-warn bg-warn-soft m-0 rounded-md border-l-4 px-3 py-2">
+          Not followed, because it is no line: {run.leftOut.join("; ")}.
+        </p>
+      )}
       <svg
         role="img"
         aria-label={`The bed, ${width} by ${height} mm`}

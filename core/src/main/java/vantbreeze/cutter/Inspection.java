@@ -47,6 +47,7 @@ public final class Inspection {
         tooShort();
         openCuts();
         onEachOther();
+        onThemselves();
     }
 
     private void add(Refusal.Reason reason, List<Integer> at, String text) {
@@ -137,6 +138,22 @@ public final class Inspection {
     }
 
     /** A pen may go over its own line: nothing tears. */
+    private void onThemselves() {
+        for (int i = 0; i < strokes.size(); i++) {
+            if (strokes.get(i).kind() == Stroke.Kind.DRAW) {
+                continue;
+            }
+            double again = Retraced.length(strokes.get(i), SAME);
+            if (again > ALONG) {
+                add(
+                        Refusal.Reason.DOUBLED,
+                        List.of(i),
+                        "One line goes back over itself for %.1f mm: the blade would tear there. Take that stretch out."
+                                .formatted(again));
+            }
+        }
+    }
+
     private void onEachOther(int one, int other, double shared) {
         boolean oneCuts = cuts(strokes.get(one));
         boolean otherCuts = cuts(strokes.get(other));

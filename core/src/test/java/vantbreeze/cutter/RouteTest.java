@@ -55,6 +55,29 @@ class RouteTest {
         assertThat(order.indexOf(1)).isLessThan(order.indexOf(0));
     }
 
+    /** There and back, round twice, and a tail along the first edge; a star's points and a spiral are no such thing. */
+    @Test
+    void aLineThatGoesBackOverItselfIsDoubled() {
+        assertThat(refused(line(Stroke.Kind.SLIT, 10, 10, 60, 10, 10, 10))).containsExactly(Refusal.Reason.DOUBLED);
+        assertThat(refused(line(Stroke.Kind.CUT, 10, 10, 30, 10, 30, 30, 10, 10, 30, 10, 30, 30, 10, 10)))
+                .containsExactly(Refusal.Reason.DOUBLED);
+        assertThat(refused(line(Stroke.Kind.CUT, 10, 10, 60, 10, 60, 40, 60, 10.02, 40, 10.02, 30, 40, 10, 10)))
+                .containsExactly(Refusal.Reason.DOUBLED);
+        double[] star = new double[22];
+        double[] spiral = new double[400];
+        for (int i = 0; i <= 10; i++) {
+            double r = i % 2 == 0 ? 40 : 16;
+            star[2 * i] = 60 + r * Math.sin(i % 10 * Math.PI / 5);
+            star[2 * i + 1] = 50 + r * Math.cos(i % 10 * Math.PI / 5);
+        }
+        for (int i = 0; i < 200; i++) {
+            spiral[2 * i] = 60 + 0.2 * i * Math.sin(i * 0.2);
+            spiral[2 * i + 1] = 50 + 0.2 * i * Math.cos(i * 0.2);
+        }
+        assertThat(refused(line(Stroke.Kind.CUT, star))).isEmpty();
+        assertThat(refused(line(Stroke.Kind.SLIT, spiral))).isEmpty();
+    }
+
     @Test
     void whatCannotBeCutIsRefused() {
         assertThat(refused()).containsExactly(Refusal.Reason.NOTHING);

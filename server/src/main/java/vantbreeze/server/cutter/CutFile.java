@@ -7,16 +7,18 @@ import java.awt.geom.Line2D;
 import java.awt.geom.Path2D;
 import java.awt.geom.PathIterator;
 import java.awt.geom.Rectangle2D;
+import java.awt.geom.RoundRectangle2D;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
+import java.util.TreeMap;
 import org.locationtech.jts.geom.Coordinate;
 import org.w3c.dom.Element;
 import vantbreeze.cutter.Stroke;
 import vantbreeze.server.outline.SvgDrawing;
+import vantbreeze.server.outline.SvgLength;
+import vantbreeze.server.outline.SvgViewport;
 
 /**
  * A cut file: an SVG whose groups say by their ids what is done along their lines; lines of no such group are cut. Its units
@@ -24,8 +26,9 @@ import vantbreeze.server.outline.SvgDrawing;
  *
  * @param width in mm
  * @param height in mm
+ * @param leftOut what in it is no line that could be followed, in words
  */
-record CutFile(double width, double height, List<Stroke> strokes) {
+record CutFile(double width, double height, List<Stroke> strokes, List<String> leftOut) {
 
     static final int LONGEST = 1024 * 1024;
 
@@ -41,33 +44,48 @@ record CutFile(double width, double height, List<Stroke> strokes) {
             "score-valley", Stroke.Kind.SCORE,
             "draw", Stroke.Kind.DRAW);
 
-    private static final Pattern LENGTH = Pattern.compile("\\s*([0-9.eE+-]{1,20})\\s*(mm|cm|in|pt|pc|px|)\\s*");
-    private static final Map<String, Double> MM =
-            Map.of("mm", 1.0, "cm", 10.0, "in", 25.4, "pt", 25.4 / 72, "pc", 25.4 / 6, "px", 25.4 / 96, "", 25.4 / 96);
+    /** What may be seen in a drawing and is no line: as it is called where it is listed. */
+    private static final Map<String, String> UNREAD = Map.of(
+            "text", "text (turn it into paths)",
+            "image", "images",
+            "foreignobject", "what is no drawing",
+            "use", "uses of what is not in the file");
 
     /** @throws IllegalArgumentException if it is no such file; the message says what to change */
     static CutFile read(String svg) {
         List<Drawn> drawn = new ArrayList<>();
-        Element root = SvgDrawing.walk(svg, LONGEST, (element, here, groups) -> {
-            Shape shape = shape(element);
+        Map<String, Integer> unread = new TreeMap<>();
+        Element root = SvgDrawing.walk(svg, LONGEST, (element, place) -> {
+            Shape shape = shape(element, place);
+            String name = element.getLocalName().toLowerCase(Locale.ROOT);
             if (shape != null) {
-                drawn.add(new Drawn(kind(groups, element), here.createTransformedShape(shape)));
+                drawn.add(new Drawn(kind(place.groups(), element), place.here().createTransformedShape(shape)));
+            } else if (UNREAD.containsKey(name)) {
+                unread.merge(UNREAD.get(name), 1, Integer::sum);
             }
         });
         if (!root.getLocalName().equals("svg")) {
             throw new IllegalArgumentException("The file is no SVG drawing.");
         }
-        Frame frame = Frame.of(root);
+        SvgViewport view = SvgViewport.of(root, 0, 0);
+        AffineTransform toMm = AffineTransform.getScaleInstance(SvgLength.MM, SvgLength.MM);
+        toMm.concatenate(view.within());
         List<Stroke> strokes = new ArrayList<>();
         int points = 0;
         for (Drawn d : drawn) {
-            points += add(strokes, d.kind(), frame.toMm().createTransformedShape(d.shape()));
+            points += add(strokes, d.kind(), toMm.createTransformedShape(d.shape()));
             if (strokes.size() > MOST_STROKES || points > MOST_POINTS) {
                 throw new IllegalArgumentException("The drawing has more than %,d lines or %,d points; simplify it."
                         .formatted(MOST_STROKES, MOST_POINTS));
             }
         }
-        return new CutFile(frame.width(), frame.height(), List.copyOf(strokes));
+        return new CutFile(
+                view.width() * SvgLength.MM,
+                view.height() * SvgLength.MM,
+                List.copyOf(strokes),
+                unread.entrySet().stream()
+                        .map(e -> "%s: %d".formatted(e.getKey(), e.getValue()))
+                        .toList());
     }
 
     private record Drawn(Stroke.Kind kind, Shape shape) {}
@@ -86,39 +104,57 @@ record CutFile(double width, double height, List<Stroke> strokes) {
     }
 
     /** @return nothing for what is not drawn with a line of its own */
-    private static Shape shape(Element e) {
+    private static Shape shape(Element e, SvgDrawing.Place place) {
+        double w = place.width();
+        double h = place.height();
+        /* What a percentage of neither width nor height is of (SVG 1.1, 7.10). */
+        double across = Math.hypot(w, h) / Math.sqrt(2);
         return switch (e.getLocalName().toLowerCase(Locale.ROOT)) {
             case "path" -> SvgDrawing.path(e.getAttribute("d"));
-            case "line" -> new Line2D.Double(number(e, "x1"), number(e, "y1"), number(e, "x2"), number(e, "y2"));
-            case "rect" ->
-                new Rectangle2D.Double(number(e, "x"), number(e, "y"), number(e, "width"), number(e, "height"));
-            case "circle" -> ellipse(number(e, "cx"), number(e, "cy"), number(e, "r"), number(e, "r"));
-            case "ellipse" -> ellipse(number(e, "cx"), number(e, "cy"), number(e, "rx"), number(e, "ry"));
+            case "line" ->
+                new Line2D.Double(
+                        SvgLength.of(e, "x1", w, 0),
+                        SvgLength.of(e, "y1", h, 0),
+                        SvgLength.of(e, "x2", w, 0),
+                        SvgLength.of(e, "y2", h, 0));
+            case "rect" -> rectangle(e, w, h);
+            case "circle" -> {
+                double r = SvgLength.of(e, "r", across, 0);
+                yield ellipse(SvgLength.of(e, "cx", w, 0), SvgLength.of(e, "cy", h, 0), r, r);
+            }
+            case "ellipse" -> {
+                double rx = SvgLength.of(e, "rx", w, Double.NaN);
+                double ry = SvgLength.of(e, "ry", h, Double.NaN);
+                yield ellipse(
+                        SvgLength.of(e, "cx", w, 0),
+                        SvgLength.of(e, "cy", h, 0),
+                        Double.isNaN(rx) ? Double.isNaN(ry) ? 0 : ry : rx,
+                        Double.isNaN(ry) ? Double.isNaN(rx) ? 0 : rx : ry);
+            }
             case "polyline" -> corners(e.getAttribute("points"), false);
             case "polygon" -> corners(e.getAttribute("points"), true);
             default -> null;
         };
     }
 
-    private static Shape ellipse(double x, double y, double rx, double ry) {
-        return new Ellipse2D.Double(x - rx, y - ry, 2 * rx, 2 * ry);
+    /** One radius that is not given is as the other, and none is more than half a side (SVG 1.1, 9.2). */
+    private static Shape rectangle(Element e, double w, double h) {
+        double x = SvgLength.of(e, "x", w, 0);
+        double y = SvgLength.of(e, "y", h, 0);
+        double width = SvgLength.of(e, "width", w, 0);
+        double height = SvgLength.of(e, "height", h, 0);
+        double rx = SvgLength.of(e, "rx", w, SvgLength.of(e, "ry", h, 0));
+        double ry = SvgLength.of(e, "ry", h, rx);
+        if (!(width > 0 && height > 0)) {
+            return null;
+        }
+        return rx > 0 && ry > 0
+                ? new RoundRectangle2D.Double(x, y, width, height, Math.min(2 * rx, width), Math.min(2 * ry, height))
+                : new Rectangle2D.Double(x, y, width, height);
     }
 
-    private static double number(Element e, String attribute) {
-        String text = e.getAttribute(attribute);
-        if (text.isBlank()) {
-            return 0;
-        }
-        try {
-            double value = Double.parseDouble(text.strip().replaceAll("(mm|px)$", ""));
-            if (Double.isFinite(value)) {
-                return value;
-            }
-        } catch (NumberFormatException notANumber) {
-            // refused below
-        }
-        throw new IllegalArgumentException("The %s (%s) of a %s must be a number."
-                .formatted(attribute, text.substring(0, Math.min(40, text.length())), e.getLocalName()));
+    private static Shape ellipse(double x, double y, double rx, double ry) {
+        return rx > 0 && ry > 0 ? new Ellipse2D.Double(x - rx, y - ry, 2 * rx, 2 * ry) : null;
     }
 
     private static Shape corners(String points, boolean closed) {
@@ -141,54 +177,6 @@ record CutFile(double width, double height, List<Stroke> strokes) {
             path.closePath();
         }
         return path;
-    }
-
-    /**
-     * How the drawing's numbers become mm on the bed.
-     *
-     * @param width of the drawing in mm
-     */
-    private record Frame(double width, double height, AffineTransform toMm) {
-
-        static Frame of(Element svg) {
-            String[] box = svg.getAttribute("viewBox").strip().split("[\\s,]+");
-            double[] view = new double[4];
-            boolean hasBox = box.length == 4;
-            try {
-                for (int i = 0; hasBox && i < 4; i++) {
-                    view[i] = Double.parseDouble(box[i]);
-                }
-            } catch (NumberFormatException e) {
-                throw new IllegalArgumentException("The viewBox must be four numbers.", e);
-            }
-            hasBox &= view[2] > 0 && view[3] > 0;
-            double width = millimetres(svg, "width", hasBox ? view[2] * MM.get("") : 0);
-            double height = millimetres(svg, "height", hasBox ? view[3] * MM.get("") : 0);
-            AffineTransform toMm = hasBox && width > 0 && height > 0
-                    ? AffineTransform.getScaleInstance(width / view[2], height / view[3])
-                    : AffineTransform.getScaleInstance(MM.get(""), MM.get(""));
-            if (hasBox) {
-                toMm.translate(-view[0], -view[1]);
-            }
-            return new Frame(width, height, toMm);
-        }
-
-        private static double millimetres(Element svg, String attribute, double otherwise) {
-            String text = svg.getAttribute(attribute);
-            Matcher m = LENGTH.matcher(text);
-            if (text.isBlank() || text.endsWith("%")) {
-                return otherwise;
-            }
-            if (!m.matches()) {
-                throw new IllegalArgumentException("The %s (%s) must be a length, such as 200mm."
-                        .formatted(attribute, text.substring(0, Math.min(40, text.length()))));
-            }
-            try {
-                return Double.parseDouble(m.group(1)) * MM.get(m.group(2));
-            } catch (NumberFormatException e) {
-                throw new IllegalArgumentException("The %s (%s) must be a length.".formatted(attribute, text), e);
-            }
-        }
     }
 
     /** @return how many points were added */

@@ -12,6 +12,7 @@ import vantbreeze.cutter.Stroke;
  * A cut file as the stand-in for a machine goes through it; points in mm from the bed's upper left corner.
  *
  * @param refusals why it does not begin; nothing if it does
+ * @param leftOut what in the file is no line that could be followed, in words
  * @param legs the way it goes; nothing if it is refused
  */
 @Schema(name = "CutterRun")
@@ -21,6 +22,7 @@ record CutterJson(
         MachineJson machine,
         List<StrokeJson> strokes,
         List<RefusalJson> refusals,
+        List<String> leftOut,
         List<LegJson> legs,
         double seconds) {
 
@@ -62,6 +64,7 @@ record CutterJson(
                 refusals.stream()
                         .map(r -> new RefusalJson(r.reason(), r.strokes(), r.text()))
                         .toList(),
+                file.leftOut(),
                 route.legs().stream()
                         .map(l -> new LegJson(l.stroke(), points(l.points()), l.seconds()))
                         .toList(),

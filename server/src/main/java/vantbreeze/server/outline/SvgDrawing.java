@@ -5,9 +5,12 @@ import java.awt.geom.AffineTransform;
 import java.io.IOException;
 import java.io.StringReader;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
+import java.util.regex.Pattern;
 import javax.xml.XMLConstants;
 import javax.xml.parsers.DocumentBuilder;
 import javax.xml.parsers.DocumentBuilderFactory;
@@ -27,19 +30,28 @@ public final class SvgDrawing {
     private static final int DEEPEST = 50;
     private static final int LONGEST_TRANSFORM = 1_000;
 
+    /** What is used again is drawn each time: so that a few of them do not become millions. */
+    private static final int MOST_ELEMENTS = 20_000;
+
+    private static final Pattern HIDDEN = Pattern.compile("(?:^|;)\\s*display\\s*:\\s*none");
+
     /** What has no outline of its own to cut, or belongs to something else. */
     private static final Set<String> NOT_DRAWN = Set.of("defs", "clippath", "mask", "symbol", "pattern", "marker");
 
     private SvgDrawing() {}
 
+    /**
+     * Where an element stands.
+     *
+     * @param here carries the element's own coordinates to those of the drawing
+     * @param groups ids of the groups around it, the innermost last
+     * @param width of the drawing around it in its own units, for percentages
+     */
+    public record Place(AffineTransform here, List<String> groups, double width, double height) {}
+
     /** Looks at one element. */
     public interface Visitor {
-
-        /**
-         * @param here carries the element's own coordinates to those of the drawing
-         * @param groups ids of the groups around it, the innermost last
-         */
-        void visit(Element element, AffineTransform here, List<String> groups);
+        void visit(Element element, Place place);
     }
 
     /**
@@ -53,7 +65,9 @@ public final class SvgDrawing {
                     "The drawing has %d characters; it must have at most %d.".formatted(svg.length(), longest));
         }
         Element root = parse(svg).getDocumentElement();
-        walk(root, new AffineTransform(), List.of(), visitor);
+        SvgViewport view = SvgViewport.of(root, 0, 0);
+        new Walk(root, visitor)
+                .below(root, new Place(new AffineTransform(), List.of(""), view.inner(), view.innerHeight()));
         return root;
     }
 
@@ -62,24 +76,108 @@ public final class SvgDrawing {
         return SvgPath.read(d);
     }
 
-    /** Goes down the drawing, each transform on top of those around it. */
-    private static void walk(Element element, AffineTransform around, List<String> groups, Visitor visitor) {
-        if (groups.size() > DEEPEST) {
-            throw new IllegalArgumentException(
-                    "The drawing has groups within groups more than %d deep; ungroup it.".formatted(DEEPEST));
+    /** One way through a drawing, each transform on top of those around it. */
+    private static final class Walk {
+        private final Visitor visitor;
+        private final Map<String, Element> byId = new HashMap<>();
+        private int visited;
+
+        Walk(Element root, Visitor visitor) {
+            this.visitor = visitor;
+            note(root, 0);
         }
-        if (NOT_DRAWN.contains(element.getLocalName().toLowerCase(Locale.ROOT))) {
-            return;
-        }
-        AffineTransform here = new AffineTransform(around);
-        here.concatenate(transform(element.getAttribute("transform")));
-        visitor.visit(element, here, groups);
-        List<String> inner = new ArrayList<>(groups);
-        inner.add(element.getAttribute("id"));
-        for (Node child = element.getFirstChild(); child != null; child = child.getNextSibling()) {
-            if (child instanceof Element below) {
-                walk(below, here, inner, visitor);
+
+        private void note(Element element, int depth) {
+            if (depth > 2 * DEEPEST) {
+                return;
             }
+            byId.putIfAbsent(element.getAttribute("id"), element);
+            for (Element child : children(element)) {
+                note(child, depth + 1);
+            }
+        }
+
+        private void at(Element element, Place around) {
+            if (around.groups().size() > DEEPEST) {
+                throw new IllegalArgumentException(
+                        "The drawing has groups within groups more than %d deep; ungroup it.".formatted(DEEPEST));
+            }
+            if (++visited > MOST_ELEMENTS) {
+                throw new IllegalArgumentException(
+                        "The drawing has more than %,d elements, those that are used again counted each time."
+                                .formatted(MOST_ELEMENTS));
+            }
+            String name = element.getLocalName().toLowerCase(Locale.ROOT);
+            if (NOT_DRAWN.contains(name) || isHidden(element)) {
+                return;
+            }
+            AffineTransform here = new AffineTransform(around.here());
+            here.concatenate(transform(element.getAttribute("transform")));
+            List<String> inner = new ArrayList<>(around.groups());
+            inner.add(element.getAttribute("id"));
+            Place place = new Place(here, around.groups(), around.width(), around.height());
+            Place within = new Place(here, inner, around.width(), around.height());
+            switch (name) {
+                case "svg" -> below(element, viewed(element, within));
+                case "use" -> used(element, within);
+                default -> {
+                    visitor.visit(element, place);
+                    below(element, within);
+                }
+            }
+        }
+
+        void below(Element element, Place within) {
+            for (Element child : children(element)) {
+                at(child, within);
+            }
+        }
+
+        private static Place viewed(Element drawing, Place around) {
+            SvgViewport view = SvgViewport.of(drawing, around.width(), around.height());
+            AffineTransform here = new AffineTransform(around.here());
+            here.concatenate(view.within());
+            return new Place(here, around.groups(), view.inner(), view.innerHeight());
+        }
+
+        private void used(Element use, Place around) {
+            String link = use.hasAttribute("href")
+                    ? use.getAttribute("href")
+                    : use.getAttributeNS("http://www.w3.org/1999/xlink", "href");
+            Element wanted = link.startsWith("#") ? byId.get(link.substring(1)) : null;
+            if (wanted == null) {
+                visitor.visit(use, around);
+                return;
+            }
+            AffineTransform here = new AffineTransform(around.here());
+            here.translate(SvgLength.of(use, "x", around.width(), 0), SvgLength.of(use, "y", around.height(), 0));
+            Place place = new Place(here, around.groups(), around.width(), around.height());
+            if (wanted.getLocalName().equalsIgnoreCase("symbol")) {
+                Element sized = (Element) wanted.cloneNode(false);
+                for (String side : new String[] {"width", "height"}) {
+                    if (use.hasAttribute(side)) {
+                        sized.setAttribute(side, use.getAttribute(side));
+                    }
+                }
+                below(wanted, viewed(sized, place));
+            } else {
+                at(wanted, place);
+            }
+        }
+
+        private static boolean isHidden(Element element) {
+            return element.getAttribute("display").strip().equals("none")
+                    || HIDDEN.matcher(element.getAttribute("style")).find();
+        }
+
+        private static List<Element> children(Element element) {
+            List<Element> children = new ArrayList<>();
+            for (Node child = element.getFirstChild(); child != null; child = child.getNextSibling()) {
+                if (child instanceof Element below) {
+                    children.add(below);
+                }
+            }
+            return children;
         }
     }
 

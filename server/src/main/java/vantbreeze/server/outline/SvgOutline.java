@@ -51,9 +51,9 @@ record SvgOutline(String corners, int leftOut) {
     /** @throws IllegalArgumentException if there is no outline in it; the message says what to change */
     static SvgOutline of(String svg) {
         List<Polygon> rings = new ArrayList<>();
-        SvgDrawing.walk(svg, LONGEST, (element, here, groups) -> {
+        SvgDrawing.walk(svg, LONGEST, (element, place) -> {
             if (element.getLocalName().equalsIgnoreCase("path")) {
-                addRings(SvgPath.read(element.getAttribute("d")), here, rings);
+                addRings(SvgPath.read(element.getAttribute("d")), place.here(), rings);
             }
         });
         requireUntangled(rings);
