@@ -53,7 +53,11 @@ final class RowReader {
                 if (++read > MOST_ROWS) {
                     throw new BackupFault(entry, "it has more than %,d rows".formatted(MOST_ROWS));
                 }
-                work.accept(row(parser));
+                Map<String, Object> row = row(parser);
+                work.accept(row);
+                row.values().stream()
+                        .filter(byte[].class::isInstance)
+                        .forEach(bytes -> progress.did(((byte[]) bytes).length));
             }
             require(parser.currentToken() == JsonToken.END_ARRAY && parser.nextToken() == null);
         } catch (JacksonException | IOException e) {
