@@ -6,6 +6,7 @@ import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.LineSegment;
 import org.locationtech.jts.index.strtree.STRtree;
 import vantbreeze.structure.Effort;
+import vantbreeze.structure.Stretch;
 
 /** How far a line runs along what it has been before: there and back, or round and round again. */
 final class Retraced {
@@ -52,7 +53,11 @@ final class Retraced {
             for (int earlier : (List<Integer>) index.query(around)) {
                 Effort.spend(1);
                 if (earlier < later && (isBack(earlier, later) || isFar(earlier, later))) {
-                    most = Math.max(most, shared(segment(earlier), line));
+                    most = Math.max(
+                            most,
+                            Stretch.alongside(line, segment(earlier), near)
+                                    .map(stretch -> stretch.of(line))
+                                    .orElse(0.0));
                 }
             }
             again += most;
@@ -75,19 +80,5 @@ final class Retraced {
         double between = along[later] - along[earlier + 1];
         double round = along[earlier] + along[along.length - 1] - along[later + 1];
         return (closed ? Math.min(between, round) : between) > APART * near;
-    }
-
-    /** How much of the other lies within reach of the one, where they run alike. */
-    private double shared(LineSegment one, LineSegment other) {
-        double length = other.getLength();
-        double a = clipped(other.projectionFactor(one.p0));
-        double b = clipped(other.projectionFactor(one.p1));
-        boolean lies =
-                length > 0 && one.distance(other.pointAlong(a)) <= near && one.distance(other.pointAlong(b)) <= near;
-        return lies ? Math.abs(a - b) * length : 0;
-    }
-
-    private static double clipped(double share) {
-        return Math.max(0, Math.min(1, share));
     }
 }

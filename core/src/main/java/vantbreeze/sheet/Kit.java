@@ -42,15 +42,14 @@ public record Kit(List<Card> cards, boolean keepsGrain, Length spare, Map<String
     Map<Stuff, List<Blank>> blanks(BiPredicate<Stuff, Blank> isCut) {
         Map<Stuff, List<Loose>> loose = new LinkedHashMap<>();
         for (Card card : cards) {
+            List<Loose> once = card.parts().stream()
+                    .filter(part -> part.offcutOf().isEmpty())
+                    .map(part -> loose(card, part))
+                    .toList();
             for (int n = 1; n <= card.count(); n++) {
-                for (Part part : card.parts()) {
-                    if (part.offcutOf().isPresent()) {
-                        continue;
-                    }
-                    boolean cutWhole = part.isRectangle()
-                            || card.parts().stream().anyMatch(p -> p.offcutOf().equals(Optional.of(part.id())));
-                    loose.computeIfAbsent(part.stuff(), k -> new ArrayList<>())
-                            .add(new Loose(card, n, part, cutWhole ? null : part.outline()));
+                for (Loose part : once) {
+                    loose.computeIfAbsent(part.part().stuff(), k -> new ArrayList<>())
+                            .add(part.numbered(n));
                 }
             }
         }
@@ -63,21 +62,28 @@ public record Kit(List<Card> cards, boolean keepsGrain, Length spare, Map<String
      * A part of one card.
      *
      * @param outline null where the whole of its box is cut: a rectangle, or what leaves offcuts that are used
+     * @param isRound whether a curve of it runs along a side of its box, touching what lies beside it
      */
-    private record Loose(Card card, int number, Part part, Polygon outline) {
+    private record Loose(Card card, int number, Part part, Polygon outline, boolean isRound) {
 
         String id() {
             return "%s/%d/%s".formatted(card.id(), number, part.id());
         }
 
-        /** Whether a curve of it runs along a side of its box, touching what lies beside it. */
-        boolean isRound() {
-            return outline != null && Rounding.touchesItsBox(outline);
+        Loose numbered(int n) {
+            return new Loose(card, n, part, outline, isRound);
         }
 
         String of() {
             return card.count() == 1 ? "" : String.valueOf(number);
         }
+    }
+
+    private static Loose loose(Card card, Part part) {
+        boolean cutWhole = part.isRectangle()
+                || card.parts().stream().anyMatch(p -> p.offcutOf().equals(Optional.of(part.id())));
+        Polygon outline = cutWhole ? null : part.outline();
+        return new Loose(card, 1, part, outline, outline != null && Rounding.touchesItsBox(outline));
     }
 
     /** Shaped parts are laid two and two where that takes less: most often two that are alike, or the two hands of one shape. */

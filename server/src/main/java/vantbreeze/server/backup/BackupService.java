@@ -135,7 +135,7 @@ public class BackupService {
             archive.verify(progress);
             Map<Rows, RowReader> readers = new LinkedHashMap<>();
             Rows.ALL.forEach(rows -> readers.put(rows, new RowReader(archive, rows, tables.columns(rows))));
-            new Inspection(received, staged).look(readers, progress);
+            new Survey(received, staged).look(readers, progress);
             return store.write(() -> merged(readers, staged, progress));
         } catch (IOException e) {
             throw new UncheckedIOException(e);

@@ -111,7 +111,7 @@ final class Merge {
             reader.readBack(key);
         } catch (RuntimeException e) {
             throw new BackupFault(
-                    reader.rows().entry(), "the row (%s) cannot be kept: %s".formatted(key, Inspection.why(e)));
+                    reader.rows().entry(), "the row (%s) cannot be kept: %s".formatted(key, Survey.why(e)));
         }
     }
 

@@ -7,6 +7,7 @@ import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.LineSegment;
 import vantbreeze.measure.Length;
 import vantbreeze.structure.Curve;
+import vantbreeze.structure.Stretch;
 
 /** What has been cut straight on a sheet: where another outline runs along it, in whatever direction, nothing is cut again. */
 final class CutOnce {
@@ -15,9 +16,6 @@ final class CutOnce {
     private static final double NEAR = 0.02 * Length.COUNTS_PER_MILLIMETRE;
 
     private final List<LineSegment> cut = new ArrayList<>();
-
-    /** From the one end to the other of a line, as shares of it. */
-    private record Stretch(double from, double to) {}
 
     /** @param from in counts */
     void add(Coordinate from, Coordinate to) {
@@ -60,40 +58,28 @@ final class CutOnce {
 
     private List<Curve> uncut(Coordinate from, Coordinate to) {
         LineSegment line = new LineSegment(from, to);
-        double length = line.getLength();
-        if (length <= NEAR) {
+        if (line.getLength() <= NEAR) {
             return List.of();
         }
-        List<Stretch> covered = new ArrayList<>();
-        for (LineSegment other : cut) {
-            double a = clipped(line.projectionFactor(other.p0));
-            double b = clipped(line.projectionFactor(other.p1));
-            boolean lies = Math.abs(a - b) * length > NEAR
-                    && other.distance(line.pointAlong(a)) <= NEAR
-                    && other.distance(line.pointAlong(b)) <= NEAR;
-            if (lies) {
-                covered.add(new Stretch(Math.min(a, b), Math.max(a, b)));
-            }
-        }
-        covered.sort(Comparator.comparingDouble(Stretch::from));
+        List<Stretch> covered = cut.stream()
+                .flatMap(other -> Stretch.alongside(line, other, NEAR).stream())
+                .filter(stretch -> stretch.of(line) > NEAR)
+                .sorted(Comparator.comparingDouble(Stretch::from))
+                .toList();
         List<Curve> left = new ArrayList<>();
         double at = 0;
         for (Stretch stretch : covered) {
-            add(left, line, at, stretch.from());
+            add(left, line, new Stretch(at, stretch.from()));
             at = Math.max(at, stretch.to());
         }
-        add(left, line, at, 1);
+        add(left, line, new Stretch(at, 1));
         return left;
     }
 
-    private static double clipped(double share) {
-        return Math.max(0, Math.min(1, share));
-    }
-
-    private static void add(List<Curve> left, LineSegment line, double from, double to) {
-        if ((to - from) * line.getLength() > NEAR) {
-            left.add(new Curve.Straight(
-                    from == 0 ? line.p0 : line.pointAlong(from), to == 1 ? line.p1 : line.pointAlong(to)));
+    private static void add(List<Curve> left, LineSegment line, Stretch uncut) {
+        if (uncut.of(line) > NEAR) {
+            LineSegment piece = uncut.on(line);
+            left.add(new Curve.Straight(piece.p0, piece.p1));
         }
     }
 }

@@ -235,7 +235,7 @@ class BackupApiTest extends TestApplication {
         byte[] zip = backup();
         Map<String, byte[]> before = entries(zip);
         Random random = new Random(13);
-        for (int i = 0; i < 200; i++) {
+        for (int i = 0; i < 1000; i++) {
             byte[] bad = zip.clone();
             int flips = 1 + random.nextInt(4);
             for (int k = 0; k < flips; k++) {

@@ -9,7 +9,7 @@ import vantbreeze.server.store.Rows;
 import vantbreeze.server.web.Text;
 
 /** Looks a backup through, row by row, before anything is changed. */
-final class Inspection {
+final class Survey {
 
     private static final int LONGEST_WHY = 200;
 
@@ -18,7 +18,7 @@ final class Inspection {
     private final Set<String> projects = new HashSet<>();
     private final Set<String> withRevision = new HashSet<>();
 
-    Inspection(List<Received> received, Staged staged) {
+    Survey(List<Received> received, Staged staged) {
         this.received = received;
         this.staged = staged;
     }
