@@ -5,7 +5,9 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.font.PDFont;
 import vantbreeze.plan.Plan;
+import vantbreeze.server.type.Typesetter;
 import vantbreeze.task.Hazard;
 import vantbreeze.task.Sketch;
 import vantbreeze.task.Sketcher;
@@ -26,7 +28,7 @@ final class BookletPdf {
     private static final double GAP_MM = 7;
 
     private final PDDocument document;
-    private final PdfFonts fonts;
+    private final Typesetter<PDFont> fonts;
     private final Plan plan;
     private final Paper paper;
     private final Set<List<Hazard>> said = new HashSet<>();
@@ -35,7 +37,7 @@ final class BookletPdf {
 
     private BookletPdf(PDDocument document, Plan plan, Paper paper) {
         this.document = document;
-        this.fonts = new PdfFonts(document);
+        this.fonts = PdfFonts.of(document);
         this.plan = plan;
         this.paper = paper;
     }

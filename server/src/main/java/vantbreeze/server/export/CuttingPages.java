@@ -3,8 +3,10 @@ package vantbreeze.server.export;
 import java.util.List;
 import java.util.stream.Stream;
 import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.font.PDFont;
 import vantbreeze.measure.Length;
 import vantbreeze.server.cutting.CuttingJson;
+import vantbreeze.server.type.Typesetter;
 
 /** Draws every sheet of a cutting plan to scale, its cuts numbered, beside it the settings of the fence; two on a page. */
 final class CuttingPages {
@@ -19,19 +21,19 @@ final class CuttingPages {
     private static final int ON_A_PAGE = 2;
 
     private final PDDocument document;
-    private final PdfFonts fonts;
+    private final Typesetter<PDFont> fonts;
     private final Paper paper;
     private PdfPage page;
     private int onPage;
 
-    private CuttingPages(PDDocument document, PdfFonts fonts, Paper paper) {
+    private CuttingPages(PDDocument document, Typesetter<PDFont> fonts, Paper paper) {
         this.document = document;
         this.fonts = fonts;
         this.paper = paper;
     }
 
     /** Adds pages to the document. */
-    static void add(PDDocument document, PdfFonts fonts, Paper paper, List<CuttingJson.PaperCutJson> papers) {
+    static void add(PDDocument document, Typesetter<PDFont> fonts, Paper paper, List<CuttingJson.PaperCutJson> papers) {
         CuttingPages pages = new CuttingPages(document, fonts, paper);
         for (CuttingJson.PaperCutJson of : papers) {
             for (CuttingJson.SheetCutJson sheet : of.sheets()) {
@@ -44,7 +46,7 @@ final class CuttingPages {
     /** A document of its own. */
     static byte[] of(String name, List<CuttingJson.PaperCutJson> papers, Paper paper) {
         return PdfFile.of(name + ": cutting", document -> {
-            add(document, new PdfFonts(document), paper, papers);
+            add(document, PdfFonts.of(document), paper, papers);
         });
     }
 

@@ -3,17 +3,19 @@ package vantbreeze.server.export;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.springframework.web.util.HtmlUtils;
+import vantbreeze.server.type.Typesetter;
 
 /** Writes well-formed XHTML: everything is escaped, fractions are set apart from the whole numbers before them. */
 final class Html {
 
     private static final Pattern FRACTION = Pattern.compile("(\\d+)\u2044(\\d+)");
 
-    private final PdfFonts fonts;
+    private final Typesetter<PDFont> fonts;
     private final StringBuilder written = new StringBuilder();
 
-    Html(PdfFonts fonts) {
+    Html(Typesetter<PDFont> fonts) {
         this.fonts = fonts;
     }
 

@@ -3,11 +3,13 @@ package vantbreeze.server.export;
 import java.util.ArrayList;
 import java.util.List;
 import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.font.PDFont;
 import vantbreeze.make.ScoreCard;
 import vantbreeze.make.ScoreSetting;
 import vantbreeze.make.SquareReading;
 import vantbreeze.measure.Ruler;
 import vantbreeze.plan.Plan;
+import vantbreeze.server.type.Typesetter;
 
 /**
  * A design on one small card for the box of designs: its drawing, sizes, scores and mats. A6 for A4 printers, 4 x 6 in for
@@ -30,7 +32,7 @@ final class MemoryPdf {
     private static final double HIGHEST_SHARE = 0.34;
 
     private final PDDocument document;
-    private final PdfFonts fonts;
+    private final Typesetter<PDFont> fonts;
     private final Plan plan;
     private final Paper paper;
     private final Ruler ruler;
@@ -39,7 +41,7 @@ final class MemoryPdf {
 
     private MemoryPdf(PDDocument document, Plan plan, Paper paper) {
         this.document = document;
-        this.fonts = new PdfFonts(document);
+        this.fonts = PdfFonts.of(document);
         this.plan = plan;
         this.paper = paper;
         this.ruler = plan.brief().ruler();

@@ -16,6 +16,7 @@ import org.apache.pdfbox.util.Matrix;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
+import vantbreeze.server.type.Typesetter;
 import vantbreeze.server.web.Text;
 import vantbreeze.structure.Curve;
 
@@ -34,9 +35,9 @@ final class PdfPage implements AutoCloseable {
     private record Run(String text, PDFont font, double scale, double rise) {}
 
     private final PDPageContentStream content;
-    private final PdfFonts fonts;
+    private final Typesetter<PDFont> fonts;
 
-    PdfPage(PDDocument document, PdfFonts fonts, Paper paper) {
+    PdfPage(PDDocument document, Typesetter<PDFont> fonts, Paper paper) {
         this.fonts = fonts;
         try {
             PDPage page = new PDPage(new PDRectangle(
@@ -255,8 +256,7 @@ final class PdfPage implements AutoCloseable {
     }
 
     private void addRuns(List<Run> runs, String text, boolean bold, double scale, double rise) {
-        fonts.stretches(text.replace("\u202f", " "), bold)
-                .forEach(s -> runs.add(new Run(s.text(), s.font(), scale, rise)));
+        fonts.runs(text.replace("\u202f", " "), bold).forEach(s -> runs.add(new Run(s.text(), s.font(), scale, rise)));
     }
 
     @Override

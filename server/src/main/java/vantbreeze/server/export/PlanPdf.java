@@ -7,6 +7,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.locationtech.jts.geom.Coordinate;
 import vantbreeze.make.ObliqueReading;
 import vantbreeze.make.ScoreCard;
@@ -20,6 +21,7 @@ import vantbreeze.plan.Plan;
 import vantbreeze.plan.Severity;
 import vantbreeze.plan.Snag;
 import vantbreeze.server.cutting.CuttingJson;
+import vantbreeze.server.type.Typesetter;
 import vantbreeze.structure.Panel;
 import vantbreeze.structure.Piece;
 import vantbreeze.task.Step;
@@ -44,7 +46,7 @@ final class PlanPdf {
     private static final double GAP_MM = 8;
 
     private final PDDocument document;
-    private final PdfFonts fonts;
+    private final Typesetter<PDFont> fonts;
     private final Plan plan;
     private final Paper paper;
     private final Ruler ruler;
@@ -56,7 +58,7 @@ final class PlanPdf {
 
     private PlanPdf(PDDocument document, Plan plan, Paper paper) {
         this.document = document;
-        this.fonts = new PdfFonts(document);
+        this.fonts = PdfFonts.of(document);
         this.plan = plan;
         this.paper = paper;
         this.ruler = plan.brief().ruler();

@@ -2,11 +2,13 @@ package vantbreeze.server.export;
 
 import java.util.List;
 import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.font.PDFont;
 import vantbreeze.make.ShapeReading;
 import vantbreeze.measure.Size;
 import vantbreeze.part.CutList;
 import vantbreeze.part.Part;
 import vantbreeze.plan.Plan;
+import vantbreeze.server.type.Typesetter;
 import vantbreeze.structure.Piece;
 import vantbreeze.structure.Point;
 
@@ -45,7 +47,7 @@ final class TemplatePdf {
 
     static byte[] of(String name, List<Piece> pieces, Paper paper) {
         return PdfFile.of(name + ": 1:1 template", document -> {
-            PdfFonts fonts = new PdfFonts(document);
+            Typesetter<PDFont> fonts = PdfFonts.of(document);
             for (Piece piece : pieces) {
                 pages(document, fonts, name, piece, fewestPages(piece.size(), paper));
             }
@@ -82,7 +84,7 @@ final class TemplatePdf {
         }
     }
 
-    private static void pages(PDDocument document, PdfFonts fonts, String name, Piece piece, Tiling tiling) {
+    private static void pages(PDDocument document, Typesetter<PDFont> fonts, String name, Piece piece, Tiling tiling) {
         for (int row = 0; row < tiling.rows(); row++) {
             for (int column = 0; column < tiling.columns(); column++) {
                 try (PdfPage page = new PdfPage(document, fonts, tiling.paper())) {

@@ -10,6 +10,8 @@ import com.openhtmltopdf.util.XRLog;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.font.PDFont;
+import vantbreeze.server.type.Typesetter;
 
 /** Sets text on as many pages as it takes, never in smaller type. */
 final class TextPages {
@@ -37,7 +39,7 @@ final class TextPages {
     private TextPages() {}
 
     /** Adds them after the pages that are there. */
-    static void add(PDDocument document, PdfFonts fonts, Html html, Paper paper) {
+    static void add(PDDocument document, Typesetter<PDFont> fonts, Html html, Paper paper) {
         String page = "<html><head><style>%s</style></head><body>%s</body></html>"
                 .formatted(STYLE.formatted(paper.widthMm(), paper.heightMm()), html.body());
         PdfRendererBuilder builder = new PdfRendererBuilder();

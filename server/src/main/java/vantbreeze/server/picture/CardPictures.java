@@ -1,13 +1,10 @@
 package vantbreeze.server.picture;
 
 import java.awt.Color;
-import java.awt.Font;
-import java.awt.FontFormatException;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
@@ -35,6 +32,9 @@ final class CardPictures {
     private static final Color QUIET = new Color(0x62, 0x58, 0x4a);
     private static final int MOST_LOOKS = 3;
 
+    private static final Lettering.Style TITLE = new Lettering.Style(46, true);
+    private static final Lettering.Style USUAL = new Lettering.Style(28, false);
+
     private CardPictures() {}
 
     /** The card closed, and beside it as it stands or lies open, all to one scale; nothing behind it. */
@@ -54,23 +54,22 @@ final class CardPictures {
         out.setColor(GROUND);
         out.fillRect(0, 0, SHARE_WIDTH, SHARE_HEIGHT);
         out.setColor(INK);
-        out.setFont(font("bold", 46));
-        out.drawString(fitting(out, name, SHARE_WIDTH - 120), 60, 90);
+        Lettering text = new Lettering(out);
+        text.write(text.fitting(name, TITLE, SHARE_WIDTH - 120), TITLE, 60, 90);
         out.setColor(QUIET);
-        out.setFont(font("regular", 28));
         Ruler ruler = plan.brief().ruler();
         String closed = plan.closed() == null
                 ? ""
                 : ", closed " + ruler.text(plan.closed().size());
-        out.drawString(plan.brief().fold().name() + plain(closed), 60, 136);
+        text.write(plan.brief().fold().name() + closed, USUAL, 60, 136);
         List<Look> shown = chosen(looks, MOST_LOOKS);
         List<double[]> places = row(painter, shown, 60, 170, SHARE_WIDTH - 120, SHARE_HEIGHT - 280);
         for (int i = 0; i < shown.size(); i++) {
             Look look = shown.get(i);
             out.setColor(INK);
-            centred(out, said(look), places.get(i)[0], SHARE_HEIGHT - 70);
+            text.centred(said(look), USUAL, places.get(i)[0], SHARE_HEIGHT - 70);
             out.setColor(QUIET);
-            centred(out, plain(size(look, standing, ruler)), places.get(i)[0], SHARE_HEIGHT - 34);
+            text.centred(size(look, standing, ruler), USUAL, places.get(i)[0], SHARE_HEIGHT - 34);
         }
         out.dispose();
         return png(image);
@@ -89,11 +88,6 @@ final class CardPictures {
                         ruler.about(Length.nearestTo(look.box().getHeight())));
     }
 
-    /** Narrow spaces and fraction slashes as every font has them. */
-    private static String plain(String text) {
-        return text.replace('\u202f', ' ').replace('\u2044', '/');
-    }
-
     private static String said(Look look) {
         return switch (look.moment().how()) {
             case CLOSED -> "closed";
@@ -102,18 +96,6 @@ final class CardPictures {
             case DISPLAYED -> "displayed";
             case ASIDE -> "from the side";
         };
-    }
-
-    private static void centred(Graphics2D out, String text, double x, double y) {
-        out.drawString(text, (float) (x - out.getFontMetrics().stringWidth(text) / 2.0), (float) y);
-    }
-
-    private static String fitting(Graphics2D out, String text, int width) {
-        String fits = text;
-        while (out.getFontMetrics().stringWidth(fits) > width && !fits.isEmpty()) {
-            fits = vantbreeze.server.web.Text.upTo(fits.length() - 1, fits);
-        }
-        return fits;
     }
 
     /** Closed first, then what the recipient sees next; from behind is for nobody. */
@@ -156,15 +138,6 @@ final class CardPictures {
             return out.toByteArray();
         } catch (IOException e) {
             throw new UncheckedIOException(e);
-        }
-    }
-
-    private static Font font(String weight, float size) {
-        String file = "/fonts/PlexSans-%s.ttf".formatted(weight.equals("bold") ? "Bold" : "Regular");
-        try (InputStream in = CardPictures.class.getResourceAsStream(file)) {
-            return Font.createFont(Font.TRUETYPE_FONT, in).deriveFont(size);
-        } catch (IOException | FontFormatException e) {
-            throw new IllegalStateException(e);
         }
     }
 }

@@ -18,6 +18,7 @@ import org.apache.pdfbox.pdfparser.PDFStreamParser;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.apache.pdfbox.text.TextPosition;
 import org.junit.jupiter.api.Test;
@@ -42,6 +43,7 @@ import vantbreeze.post.MadeEnvelope;
 import vantbreeze.server.TestBriefs;
 import vantbreeze.server.export.PdfReading.Line;
 import vantbreeze.server.plan.BriefJson;
+import vantbreeze.server.type.Typesetter;
 import vantbreeze.structure.Piece;
 import vantbreeze.structure.ScoreLine;
 
@@ -324,7 +326,7 @@ class PdfTest {
     void endlessWordsInNarrowColumnsAreSet(String piece) throws IOException {
         List<String> row = List.of(piece.repeat(150), "1", piece.repeat(3), piece, piece.repeat(60));
         try (PDDocument document = new PDDocument()) {
-            PdfFonts fonts = new PdfFonts(document);
+            Typesetter<PDFont> fonts = PdfFonts.of(document);
             Html html = new Html(fonts)
                     .heading(piece.repeat(90))
                     .table(row, List.of(row, row, row))
@@ -394,15 +396,15 @@ class PdfTest {
     @Test
     void whatRunsFromRightToLeftIsTurnedRound() throws IOException {
         try (PDDocument document = new PDDocument()) {
-            PdfFonts fonts = new PdfFonts(document);
-            assertThat(fonts.stretches("שלום", false))
+            Typesetter<PDFont> fonts = PdfFonts.of(document);
+            assertThat(fonts.runs("שלום", false))
                     .singleElement()
                     .satisfies(s -> assertThat(s.text()).isEqualTo("םולש"));
-            assertThat(fonts.stretches("\u0644\u0627", false))
+            assertThat(fonts.runs("\u0644\u0627", false))
                     .singleElement()
                     .satisfies(s -> assertThat(s.text().strip()).isEqualTo("\ufefb"));
-            assertThat(fonts.stretches("A5 \ud800\udc00", false))
-                    .extracting(PdfFonts.Stretch::text)
+            assertThat(fonts.runs("A5 \ud800\udc00", false))
+                    .extracting(Typesetter.Run::text)
                     .containsExactly("A5 ", "\u25a1");
         }
     }
@@ -415,7 +417,7 @@ class PdfTest {
             assertThat(PdfReading.text(document)).contains("WWW").contains("…");
         }
         try (PDDocument document = new PDDocument()) {
-            PdfPage page = new PdfPage(document, new PdfFonts(document), Paper.named("a4"));
+            PdfPage page = new PdfPage(document, PdfFonts.of(document), Paper.named("a4"));
             assertThat(page.wrap("a " + name + " b", 4, 50))
                     .hasSizeGreaterThan(3)
                     .allSatisfy(line -> assertThat(page.width(line, 4, false)).isLessThanOrEqualTo(50));
