@@ -9,13 +9,14 @@ import { Button } from "../parts/Button";
 import { usePlan, useSettledBrief } from "../state/useBench";
 import { usePhotos } from "../bench/useBasePhoto";
 import { dressOf } from "./dress";
-import { Film } from "./Film";
+import { LOOKS, type Look } from "./looks";
 import { Model } from "./Model";
-import type { Look } from "./PaperModel";
+import type { Drawn } from "./PaperModel";
 import { reach, stops } from "./poses";
 import { Section } from "./Section";
+import { Video } from "./Video";
 
-const LOOK_NAMES: Look[] = ["front", "from above", "from behind"];
+const LOOK_NAMES = Object.keys(LOOKS) as Look[];
 const STEP = 0.02;
 
 interface FoldViewProps {
@@ -47,7 +48,7 @@ function Moving({ folding, marked, onMark }: FoldViewProps & { folding: Folding 
   const plan = usePlan((p) => p);
   const photoOf = usePhotos();
   const dress = useMemo(() => dressOf(plan, photoOf), [plan, photoOf]);
-  const [picture, setPicture] = useState<HTMLCanvasElement | null>(null);
+  const [drawn, setDrawn] = useState<Drawn | null>(null);
   const most = reach(folding);
   const named = stops(folding);
   const [wanted, setAt] = useState(named.length > 2 ? 1.5 : 0.7);
@@ -65,11 +66,11 @@ function Moving({ folding, marked, onMark }: FoldViewProps & { folding: Folding 
           <Model
             folding={folding}
             at={at}
-            look={look.name}
+            from={LOOKS[look.name]}
             lookNumber={look.number}
             marked={panel}
             onMark={mark}
-            onPicture={setPicture}
+            onPicture={setDrawn}
             dress={dress}
           />
         </div>
@@ -104,7 +105,7 @@ function Moving({ folding, marked, onMark }: FoldViewProps & { folding: Folding 
           </Button>
         ))}
       </div>
-      {picture && <Film picture={picture} most={most} onAt={setAt} />}
+      {drawn && <Video folding={folding} dress={dress} from={drawn.from} />}
       {blocked && (
         <p role="alert" className="border-warn bg-warn-soft m-0 rounded-md border-l-4 px-3 py-1.5">
           {blocked}

@@ -4,9 +4,9 @@ import type { PaperModelProps } from "./PaperModel";
 const PaperModel = lazy(() => import("./PaperModel"));
 
 /** The card in three dimensions, loaded when it is first shown; a sentence where it cannot be drawn. */
-export function Model(props: PaperModelProps) {
+export function Model({ onFail, ...props }: PaperModelProps & { onFail?(why: unknown): void }) {
   return (
-    <WithoutModel>
+    <WithoutModel onFail={onFail}>
       <Suspense fallback={<p className="p-3">Unfolding …</p>}>
         <PaperModel {...props} />
       </Suspense>
@@ -15,11 +15,18 @@ export function Model(props: PaperModelProps) {
 }
 
 /** Where three dimensions cannot be drawn, the words and drawings beside them still tell everything. */
-class WithoutModel extends Component<{ children: ReactNode }, { failed: boolean }> {
+class WithoutModel extends Component<
+  { children: ReactNode; onFail?: ((why: unknown) => void) | undefined },
+  { failed: boolean }
+> {
   state = { failed: false };
 
   static getDerivedStateFromError() {
     return { failed: true };
+  }
+
+  componentDidCatch(why: unknown) {
+    this.props.onFail?.(why);
   }
 
   render() {

@@ -4,6 +4,7 @@ import {
   BackSide,
   BufferGeometry,
   CanvasTexture,
+  DefaultLoadingManager,
   type DirectionalLight,
   DoubleSide,
   EdgesGeometry,
@@ -24,28 +25,30 @@ import { photoAddress } from "../api/client";
 import { Fastened } from "./Fastened";
 import { onPhoto, type BasePhoto, type Dress, type Sheet } from "./dress";
 import { flatShape } from "./flatShape";
+import type { Direction } from "./looks";
 import { bounds, closeness, movesAt } from "./poses";
 
-/** Where the card is looked at from: a direction, x right, y up, z towards you. */
-export const LOOKS = {
-  front: [0.35, 0.3, 1],
-  "from above": [0.05, 1, 0.35],
-  "from behind": [-0.35, 0.35, -1],
-} as const;
-
-export type Look = keyof typeof LOOKS;
+/** What is drawn, once it is. */
+export interface Drawn {
+  picture: HTMLCanvasElement;
+  /** From where it is seen just now, however it was turned. */
+  from(): Direction;
+}
 
 export interface PaperModelProps {
   folding: Folding;
   /** Position on the slider, see {@link movesAt}. */
   at: number;
-  look: Look;
-  /** Changes whenever a look is asked for again. */
+  /** From where it is looked at. */
+  from: Direction;
+  /** Changes whenever it is asked for again. */
   lookNumber: number;
   marked: string | null;
   onMark(panel: string): void;
-  /** Called with what is drawn on, once it can be. */
-  onPicture?(picture: HTMLCanvasElement): void;
+  /** Called once it can be drawn. */
+  onPicture?(drawn: Drawn): void;
+  /** Dot for dot, and kept until the next frame is drawn, so that it can be copied. */
+  recorded?: boolean;
   /** In its papers; absent for the bare card. */
   dress?: Dress;
 }
@@ -81,9 +84,15 @@ export default function PaperModel(props: PaperModelProps) {
       flat
       shadows="soft"
       frameloop="demand"
-      dpr={[1, 2]}
+      dpr={props.recorded ? 1 : [1, 2]}
+      gl={{ preserveDrawingBuffer: props.recorded ?? false }}
       camera={{ fov: 32, near: 1, far: 20000 }}
-      onCreated={({ gl }) => props.onPicture?.(gl.domElement)}
+      onCreated={({ gl, camera }) =>
+        props.onPicture?.({
+          picture: gl.domElement,
+          from: () => camera.position.clone().sub(round(props.folding).middle).toArray(),
+        })
+      }
     >
       <ambientLight intensity={2.2} />
       <Sun folding={props.folding} />
@@ -94,20 +103,32 @@ export default function PaperModel(props: PaperModelProps) {
   );
 }
 
+/** Whether photographs are still on their way; what waits for them is drawn again when they are there, or never come. */
+let isLoading = false;
+DefaultLoadingManager.onStart = () => {
+  isLoading = true;
+};
+DefaultLoadingManager.onLoad = () => {
+  isLoading = false;
+};
+
 /** Dots along a side of the shadow: a soft edge of about a millimetre on a card. */
 const SHADOW_DOTS = 1024;
+
+/** The ball in which the card moves, and how high the table lies below it, in mm. */
+function round(folding: Folding) {
+  const { least, most } = bounds(folding);
+  return {
+    middle: new Vector3(...least.map((l, i) => (l + (most[i] ?? l)) / 2)),
+    radius: new Vector3(...least.map((l, i) => (most[i] ?? l) - l)).length() / 2,
+    table: least[1] ?? 0,
+  };
+}
 
 /** Light from above the viewer's shoulder, and the table on which the card throws a soft shadow. */
 function Sun({ folding }: { folding: Folding }) {
   const light = useRef<DirectionalLight | null>(null);
-  const { middle, radius, table } = useMemo(() => {
-    const { least, most } = bounds(folding);
-    return {
-      middle: new Vector3(...least.map((l, i) => (l + (most[i] ?? l)) / 2)),
-      radius: new Vector3(...least.map((l, i) => (most[i] ?? l) - l)).length() / 2,
-      table: least[1] ?? 0,
-    };
-  }, [folding]);
+  const { middle, radius, table } = useMemo(() => round(folding), [folding]);
   useEffect(() => {
     if (!light.current) return;
     light.current.target.position.copy(middle);
@@ -140,7 +161,7 @@ function Sun({ folding }: { folding: Folding }) {
 }
 
 /** The camera: turned with the pointer, and back to a look when one is asked for. */
-function Eye({ folding, look, lookNumber }: PaperModelProps) {
+function Eye({ folding, from, lookNumber }: PaperModelProps) {
   const { camera, gl, invalidate } = useThree();
   const controls = useRef<OrbitControls | null>(null);
   useEffect(() => {
@@ -150,12 +171,10 @@ function Eye({ folding, look, lookNumber }: PaperModelProps) {
     return () => orbit.dispose();
   }, [camera, gl, invalidate]);
   useEffect(() => {
-    const { least, most } = bounds(folding);
-    const middle = new Vector3(...least.map((l, i) => (l + (most[i] ?? l)) / 2));
-    const radius = new Vector3(...least.map((l, i) => (most[i] ?? l) - l)).length() / 2;
+    const { middle, radius } = round(folding);
     const fov = camera instanceof PerspectiveCamera ? camera.fov : 32;
     const away = (radius * 0.8) / Math.tan((fov * Math.PI) / 360);
-    camera.position.copy(middle).add(new Vector3(...LOOKS[look]).setLength(away));
+    camera.position.copy(middle).add(new Vector3(...from).setLength(away));
     if (camera instanceof PerspectiveCamera) {
       /* As narrow as it may be: papers lie a tenth of a millimetre apart. */
       Object.assign(camera, { near: away / 30, far: away * 10 });
@@ -165,7 +184,7 @@ function Eye({ folding, look, lookNumber }: PaperModelProps) {
     controls.current?.target.copy(middle);
     controls.current?.update();
     invalidate();
-  }, [folding, look, lookNumber, camera, invalidate]);
+  }, [folding, from, lookNumber, camera, invalidate]);
   return null;
 }
 
@@ -176,6 +195,7 @@ function Panels({ folding, at, marked, onMark, dress, colours }: PaperModelProps
   useFrame(({ gl }) => {
     const canvas = gl.domElement;
     canvas.dataset.frames = String(Number(canvas.dataset.frames ?? 0) + 1);
+    canvas.dataset.loading = String(isLoading);
   });
   return (
     <>
@@ -385,7 +405,7 @@ function rimOf(rings: number[][][]): BufferGeometry {
 /** The photographed sheet, laid so that a panel's places in mm are places on it. */
 function pictured(photo: BasePhoto | null, onLoaded: () => void): Texture | null {
   if (!photo) return null;
-  const texture = new TextureLoader().load(photoAddress(photo.id), onLoaded);
+  const texture = new TextureLoader().load(photoAddress(photo.id), onLoaded, undefined, onLoaded);
   texture.colorSpace = SRGBColorSpace;
   texture.repeat.set(1 / photo.width, 1 / photo.height);
   texture.offset.set(photo.x / photo.width, photo.y / photo.height);
@@ -394,7 +414,7 @@ function pictured(photo: BasePhoto | null, onLoaded: () => void): Texture | null
 
 /** The photograph of the sheet that a paper on a panel is cut from, turned as the paper is; seen from behind it is not mirrored. */
 function photographed(sheet: Sheet, photo: SheetPhoto, onLoaded: () => void): Texture {
-  const texture = new TextureLoader().load(photoAddress(photo.id), onLoaded);
+  const texture = new TextureLoader().load(photoAddress(photo.id), onLoaded, undefined, onLoaded);
   texture.colorSpace = SRGBColorSpace;
   texture.matrixAutoUpdate = false;
   const [a, b, x, c, d, y] = onPhoto(sheet, photo);

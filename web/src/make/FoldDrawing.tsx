@@ -2,6 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { api } from "../api/client";
 import type { Brief } from "../api/types";
+import { LOOKS } from "../fold/looks";
 import { Model } from "../fold/Model";
 import { reach } from "../fold/poses";
 import { Button } from "../parts/Button";
@@ -33,7 +34,7 @@ export function FoldDrawing({ brief, piece }: FoldDrawingProps) {
       <Model
         folding={folding.data}
         at={at}
-        look="front"
+        from={LOOKS.front}
         lookNumber={0}
         marked={null}
         onMark={() => undefined}

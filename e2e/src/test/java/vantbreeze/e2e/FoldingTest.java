@@ -132,7 +132,7 @@ class FoldingTest extends Journey {
         Locator sentence = page.getByText("This browser cannot draw in three dimensions");
         assertThat(sentence).isVisible();
         assertThat(slider()).isVisible();
-        assertThat(button("Save as a short film")).hasCount(0);
+        assertThat(button("Save as a video")).hasCount(0);
         page.locator("body").press("m");
         Locator step = page.getByRole(AriaRole.ARTICLE);
         assertThat(step).containsText("Step 1 of");

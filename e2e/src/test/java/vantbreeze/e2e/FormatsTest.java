@@ -16,6 +16,7 @@ import java.util.ArrayList;
 import java.util.Base64;
 import java.util.List;
 import java.util.regex.Pattern;
+import org.assertj.core.api.InstanceOfAssertFactories;
 import org.junit.jupiter.api.Test;
 
 /** What goes out and comes in, through the interface. */
@@ -166,7 +167,7 @@ class FormatsTest extends Journey {
         assertClosed("4 × 4 in");
     }
 
-    /** Drawings are taken along as lines and as pictures that need nothing else; the folding as a film. */
+    /** Drawings are taken along as lines and as pictures that need nothing else; the folding as a video. */
     @Test
     void drawingsAndTheFoldingAreTakenAlong() throws IOException {
         List<Route> held = new ArrayList<>();
@@ -183,15 +184,61 @@ class FormatsTest extends Journey {
             page.keyboard().press("Enter");
         });
         assertThat(Files.readAllBytes(picture.path())).startsWith(0x89, 'P', 'N', 'G');
-        /* The model comes late: a film is offered when there is something to film, and not before. */
+        /* The model comes late: a video is offered when there is something to record, and not before. */
         assertThat(page.getByText("Unfolding …")).isVisible();
-        assertThat(button("Save as a short film")).hasCount(0);
+        assertThat(button("Save as a video")).hasCount(0);
         held.forEach(Route::resume);
-        Download film = page.waitForDownload(
+        Download video = page.waitForDownload(
                 new Page.WaitForDownloadOptions().setTimeout(60_000),
-                () -> button("Save as a short film").click());
-        assertThat(film.suggestedFilename()).isEqualTo("folding.webm");
+                () -> button("Save as a video").click());
+        assertThat(video.suggestedFilename()).isEqualTo("folding.webm");
+        byte[] webm = Files.readAllBytes(video.path());
         /* EBML, with which every WebM begins (RFC 8794). */
-        assertThat(Files.readAllBytes(film.path())).startsWith(0x1A, 0x45, 0xDF, 0xA3);
+        assertThat(webm).startsWith(0x1A, 0x45, 0xDF, 0xA3);
+        assertThat(page.getByText("WebM, 1280 × 720")).isVisible();
+        assertThat(played(webm))
+                .asInstanceOf(InstanceOfAssertFactories.LIST)
+                .containsExactly(1280, 720, true, true, true);
+    }
+
+    /**
+     * What the browser's own player makes of a video: its width and height, whether the corners of the first frame and of the
+     * last have the colour of the ground, and whether there is something on the first that is not ground.
+     */
+    private Object played(byte[] webm) {
+        Object ground = page.evaluate("getComputedStyle(document.documentElement).getPropertyValue('--sunken').trim()");
+        /* Our own page plays nothing; a blank one may. */
+        return page.context()
+                .newPage()
+                .evaluate("""
+                async ([base64, ground]) => {
+                  const video = document.createElement("video");
+                  video.muted = true;
+                  video.src = URL.createObjectURL(await (await fetch("data:video/webm;base64," + base64)).blob());
+                  document.body.append(video);
+                  await new Promise((go, fail) => { video.requestVideoFrameCallback(go); video.onerror = fail; });
+                  const pen = document.createElement("canvas").getContext("2d", { willReadFrequently: true });
+                  pen.canvas.width = video.videoWidth;
+                  pen.canvas.height = video.videoHeight;
+                  pen.fillStyle = ground;
+                  pen.fillRect(0, 0, 1, 1);
+                  const colour = pen.getImageData(0, 0, 1, 1).data;
+                  const isGround = (x, y) => {
+                    const dot = pen.getImageData(x, y, 1, 1).data;
+                    return [0, 1, 2].every((i) => Math.abs(dot[i] - colour[i]) < 16);
+                  };
+                  const look = () => {
+                    pen.drawImage(video, 0, 0);
+                    const [w, h] = [pen.canvas.width, pen.canvas.height];
+                    return {
+                      corners: isGround(4, 4) && isGround(w - 5, 4) && isGround(4, h - 5) && isGround(w - 5, h - 5),
+                      card: Array.from({ length: 400 }).some((_, i) => !isGround((i % 20) * (w / 20) + 9, Math.floor(i / 20) * (h / 20) + 9)),
+                    };
+                  };
+                  const first = look();
+                  await video.play();
+                  await new Promise((go) => { video.onended = go; });
+                  return [video.videoWidth, video.videoHeight, first.corners, look().corners, first.card];
+                }""", List.of(Base64.getEncoder().encodeToString(webm), ground));
     }
 }
