@@ -197,7 +197,7 @@ public final class Sight {
 
     /** @param touching the panels that lie on the side that is looked at */
     private boolean isOpen(int panel, Coordinate place, Set<Panel> touching, List<double[]> ways) {
-        Effort.spend((long) pose.size() * ways.size());
+        Effort.spend(panels.size());
         Coordinate at = pose.get(panel).apply(place);
         for (int i = 0; i < panels.size(); i++) {
             if (i != panel && hides(i, at, ways.get(i), touching)) {

@@ -71,11 +71,13 @@ final class BookletPdf {
         double drawing = sketch.isEmpty() ? 0 : DRAWING_SHARE * width();
         double textLeft = MARGIN_MM + drawing + (sketch.isEmpty() ? 0 : GAP_MM);
         double textWidth = paper.widthMm() - MARGIN_MM - textLeft;
-        List<String> lines = page.wrap(words.text(), TYPE_MM, textWidth);
-        List<String> caution = caution(task).isEmpty() ? List.of() : page.wrap(caution(task), TYPE_MM, textWidth);
+        List<String> lines = page.wrap(words.text(), TYPE_MM, false, textWidth);
+        List<String> caution = caution(task).isEmpty() ? List.of() : page.wrap(caution(task), TYPE_MM, true, textWidth);
+        List<String> title =
+                page.wrap("%d. %s".formatted(number, words.title()), TITLE_MM, true, textWidth - BOX_MM - 2);
         double high = Math.max(
                 sketch.isEmpty() ? 0 : LOWEST_DRAWING_MM,
-                TITLE_MM * 1.5 + (lines.size() + caution.size()) * LINE_MM + 2);
+                title.size() * TITLE_MM * 1.5 + (lines.size() + caution.size()) * LINE_MM + 2);
         if (y + TITLE_MM - high < MARGIN_MM) {
             page.close();
             begin();
@@ -91,10 +93,10 @@ final class BookletPdf {
                 new double[] {textLeft + BOX_MM, at - 0.6},
                 new double[] {textLeft + BOX_MM, at + BOX_MM - 0.6},
                 new double[] {textLeft, at + BOX_MM - 0.6}));
-        String title = "%d. %s".formatted(number, words.title());
-        page.text(
-                textLeft + BOX_MM + 2, at, TITLE_MM, true, page.fitting(title, TITLE_MM, true, textWidth - BOX_MM - 2));
-        at -= TITLE_MM * 1.5;
+        for (String line : title) {
+            page.text(textLeft + BOX_MM + 2, at, TITLE_MM, true, line);
+            at -= TITLE_MM * 1.5;
+        }
         for (String line : lines) {
             page.text(textLeft, at, TYPE_MM, false, line);
             at -= LINE_MM;

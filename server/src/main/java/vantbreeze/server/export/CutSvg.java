@@ -9,6 +9,7 @@ import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.PrecisionModel;
 import org.locationtech.jts.operation.linemerge.LineMerger;
@@ -187,7 +188,13 @@ final class CutSvg {
         for (int i = 0; i < polygon.getNumInteriorRing(); i++) {
             add(Layer.CUT, data.of(polygon.getInteriorRingN(i)));
         }
-        add(Layer.CUT, data.of(polygon.getExteriorRing()));
+        add(Layer.CUT, data.of(withoutCusps(polygon)));
+    }
+
+    private LinearRing withoutCusps(Polygon polygon) {
+        Cusps.Cut cut = Cusps.once(polygon.getExteriorRing());
+        cut.slits().forEach(slit -> add(Layer.SLIT, data.along(Curve.of(slit))));
+        return cut.ring();
     }
 
     /** As {@link #outline}, but for what is cut already beside it. */
@@ -195,7 +202,7 @@ final class CutSvg {
         for (int i = 0; i < polygon.getNumInteriorRing(); i++) {
             add(Layer.CUT, data.of(polygon.getInteriorRingN(i)));
         }
-        List<Curve> ring = Curve.of(polygon.getExteriorRing());
+        List<Curve> ring = Curve.of(withoutCusps(polygon));
         for (List<Curve> run : once.remaining(ring)) {
             boolean isClosed =
                     run.get(0).from().equals2D(run.get(run.size() - 1).to());

@@ -89,7 +89,7 @@ final class CuttingPages {
         }
         double y = paper.heightMm() - MARGIN_MM - onPage * high() - TITLE_MM;
         onPage++;
-        for (String line : page.wrap(title, TITLE_MM, paper.widthMm() - 2 * MARGIN_MM)) {
+        for (String line : page.wrap(title, TITLE_MM, true, paper.widthMm() - 2 * MARGIN_MM)) {
             page.text(MARGIN_MM, y, TITLE_MM, true, line);
             y -= TITLE_MM * LEADING;
         }
@@ -189,8 +189,8 @@ final class CuttingPages {
         for (int i = first; i < passes.size(); i++) {
             CuttingJson.PassJson pass = passes.get(i);
             boolean setting = pass.newSetting() || i == first;
-            List<String> lines =
-                    page.wrap("%d  %s".formatted(pass.number(), pass.text()), TYPE_MM, paper.widthMm() - MARGIN_MM - x);
+            List<String> lines = page.wrap(
+                    "%d  %s".formatted(pass.number(), pass.text()), TYPE_MM, false, paper.widthMm() - MARGIN_MM - x);
             double needed = (lines.size() - 1) * TYPE_MM * LEADING + (setting ? SETTING_MM * LEADING : 0);
             if (y - needed < lowest() && i > first) {
                 return i;

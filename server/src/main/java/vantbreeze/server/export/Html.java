@@ -12,6 +12,10 @@ final class Html {
 
     private static final Pattern FRACTION = Pattern.compile("(\\d+)\u2044(\\d+)");
 
+    /** What stands between a number and its unit, or between the numbers of a size. */
+    private static final Pattern WITHIN_A_MEASURE =
+            Pattern.compile("(?<=[0-9\u00bc-\u00be]) (?=(?:mm|in)\\b)| (?=×)|(?<=×) ");
+
     private final Typesetter<PDFont> fonts;
     private final StringBuilder written = new StringBuilder();
 
@@ -66,7 +70,7 @@ final class Html {
 
     private String escaped(String text) {
         String plain = HtmlUtils.htmlEscape(fonts.drawable(text), "UTF-8").replace('\u202f', '\u00a0');
-        Matcher fraction = FRACTION.matcher(plain);
+        Matcher fraction = FRACTION.matcher(WITHIN_A_MEASURE.matcher(plain).replaceAll("\u00a0"));
         return fraction.replaceAll("<span class=\"n\">$1</span>\u2044<span class=\"d\">$2</span>");
     }
 }

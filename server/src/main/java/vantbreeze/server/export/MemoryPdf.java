@@ -122,7 +122,7 @@ final class MemoryPdf {
     }
 
     private void lines(String text, boolean bold) {
-        for (String line : page.wrap(text, TYPE_MM, width())) {
+        for (String line : page.wrap(text, TYPE_MM, false, width())) {
             if (y < MARGIN_MM) {
                 page.close();
                 begin();

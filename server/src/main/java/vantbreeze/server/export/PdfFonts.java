@@ -3,6 +3,9 @@ package vantbreeze.server.export;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import org.apache.fontbox.ttf.TTFParser;
+import org.apache.fontbox.ttf.TrueTypeFont;
+import org.apache.pdfbox.io.RandomAccessReadBuffer;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
@@ -17,7 +20,10 @@ final class PdfFonts {
         return new Typesetter<>(
                 name -> {
                     try (InputStream in = Typesetter.file(name)) {
-                        return PDType0Font.load(document, in);
+                        TrueTypeFont font = new TTFParser().parse(new RandomAccessReadBuffer(in));
+                        /* A letter for a letter: a joined "fi" is printed, but cannot be searched, copied or read out. */
+                        font.setEnableGsub(false);
+                        return PDType0Font.load(document, font, true);
                     } catch (IOException e) {
                         throw new UncheckedIOException(e);
                     }

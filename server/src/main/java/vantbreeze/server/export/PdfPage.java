@@ -201,20 +201,20 @@ final class PdfPage implements AutoCloseable {
     }
 
     /** @return the lines that the words make at that width; a word that is longer is broken */
-    List<String> wrap(String text, double sizeMm, double widthMm) {
+    List<String> wrap(String text, double sizeMm, boolean bold, double widthMm) {
         List<String> lines = new ArrayList<>();
         StringBuilder line = new StringBuilder();
         for (String word : text.split(" ")) {
-            if (!line.isEmpty() && width(line + " " + word, sizeMm, false) > widthMm) {
+            if (!line.isEmpty() && width(line + " " + word, sizeMm, bold) > widthMm) {
                 lines.add(line.toString());
                 line.setLength(0);
             }
             String rest = word;
-            String fits = beginning(rest, sizeMm, false, widthMm);
+            String fits = beginning(rest, sizeMm, bold, widthMm);
             while (fits.length() < rest.length() && !fits.isEmpty()) {
                 lines.add(fits);
                 rest = rest.substring(fits.length());
-                fits = beginning(rest, sizeMm, false, widthMm);
+                fits = beginning(rest, sizeMm, bold, widthMm);
             }
             line.append(line.isEmpty() ? "" : " ").append(rest);
         }

@@ -82,7 +82,7 @@ final class PlanPdf {
         begin();
         page.text(MARGIN_MM, y, 6, true, page.fitting(name, 6, true, width()));
         y -= 7;
-        for (String line : page.wrap(summary(), TYPE_MM, width())) {
+        for (String line : page.wrap(summary(), TYPE_MM, false, width())) {
             page.text(MARGIN_MM, y, TYPE_MM, false, line);
             y -= TYPE_MM * LEADING;
         }

@@ -2,6 +2,7 @@ package vantbreeze.server.export;
 
 import com.openhtmltopdf.bidi.support.ICUBidiReorderer;
 import com.openhtmltopdf.bidi.support.ICUBidiSplitter;
+import com.openhtmltopdf.bidi.support.ICUBreakers;
 import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
 import com.openhtmltopdf.pdfboxout.PDFontSupplier;
 import com.openhtmltopdf.pdfboxout.PdfBoxRenderer;
@@ -9,6 +10,7 @@ import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
 import com.openhtmltopdf.util.XRLog;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.util.Locale;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import vantbreeze.server.type.Typesetter;
@@ -50,6 +52,8 @@ final class TextPages {
         fonts.families()
                 .forEach(f -> builder.useFont(
                         new PDFontSupplier(f.font()), f.name(), f.bold() ? 700 : 400, FontStyle.NORMAL, true));
+        /* Unicode Standard Annex 14: no line ends within 43.5. */
+        builder.useUnicodeLineBreaker(new ICUBreakers.ICULineBreaker(Locale.ENGLISH));
         builder.useUnicodeBidiSplitter(new ICUBidiSplitter.ICUBidiSplitterFactory());
         builder.useUnicodeBidiReorderer(new ICUBidiReorderer());
         builder.withHtmlContent(page, null);

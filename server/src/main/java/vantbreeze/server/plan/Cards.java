@@ -16,7 +16,7 @@ public class Cards {
     /** A drag leaves one each few pixels; what is shown is always among the last. */
     private static final int MOST = 24;
 
-    /** Seven times what the heaviest card of the reports takes, in units of {@link vantbreeze.structure.Effort}. */
+    /** Three times what the heaviest card known takes, in units of {@link vantbreeze.structure.Effort}. */
     private static final long CARD = 5_000_000;
 
     /** The shelf plans usual cards only, on as many threads as there are. */

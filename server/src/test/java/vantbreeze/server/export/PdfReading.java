@@ -58,8 +58,17 @@ final class PdfReading extends PDFGraphicsStreamEngine {
         return new PdfReading(page).clips;
     }
 
-    /** All text with single spaces; a fraction's small digits are kept apart from a whole number before them. */
+    /** All text with single spaces, line by line down the page; a fraction's small digits are kept apart from a whole number before them. */
     static String text(PDDocument document) throws IOException {
+        return text(document, true);
+    }
+
+    /** The same in the order in which it was written: what stands beside a drawing is not mixed with what stands in it. */
+    static String written(PDDocument document) throws IOException {
+        return text(document, false);
+    }
+
+    private static String text(PDDocument document, boolean downThePage) throws IOException {
         StringBuilder text = new StringBuilder();
         PDFTextStripper stripper = new PDFTextStripper() {
             private float sizeBefore;
@@ -86,7 +95,7 @@ final class PdfReading extends PDFGraphicsStreamEngine {
                 text.append(' ');
             }
         };
-        stripper.setSortByPosition(true);
+        stripper.setSortByPosition(downThePage);
         stripper.getText(document);
         return text.toString().replaceAll("(?<=\u2044)\\s+|\\s+(?=\u2044)", "").replaceAll("[\\s\u00a0]+", " ");
     }

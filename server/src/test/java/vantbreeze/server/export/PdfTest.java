@@ -31,7 +31,6 @@ import org.locationtech.jts.algorithm.MinimumBoundingCircle;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.GeometryFactory;
 import tools.jackson.databind.json.JsonMapper;
-import vantbreeze.catalogue.FoldCatalogue;
 import vantbreeze.fold.Girth;
 import vantbreeze.make.SquareReading;
 import vantbreeze.measure.Length;
@@ -132,26 +131,6 @@ class PdfTest {
                                         new GeometryFactory().createMultiPointFromCoords(r.toArray(new Coordinate[0])))
                                 .getRadius())
                         .isCloseTo(radius, within(TOLERANCE_MM)));
-    }
-
-    static Stream<String> folds() {
-        return FoldCatalogue.all().stream().map(f -> f.id()).filter(id -> !id.equals("free-strip"));
-    }
-
-    /** Whatever the fold, its plan and its template print, and the template has a page or more for every piece that is cut. */
-    @ParameterizedTest
-    @MethodSource("folds")
-    void everyFoldPrints(String fold) throws IOException {
-        Plan plan = plan(TestBriefs.zFold("5 in", "6 in").replace("\"z-fold\"", "\"" + fold + "\""));
-        assertThat(plan.closed()).isNotNull();
-        try (PDDocument pdf = Loader.loadPDF(TemplatePdf.of("Test", plan, Paper.named("a4")))) {
-            assertThat(pdf.getNumberOfPages()).isGreaterThanOrEqualTo((int) plan.structure().pieces().stream()
-                    .filter(p -> plan.structure().offcutOf(p).isEmpty())
-                    .count());
-        }
-        try (PDDocument pdf = Loader.loadPDF(PlanPdf.of("Test", plan, List.of(), Paper.named("letter")))) {
-            assertThat(pdf.getNumberOfPages()).isPositive();
-        }
     }
 
     /** An envelope that is made by its template is as large as the template draws it. */
@@ -418,7 +397,7 @@ class PdfTest {
         }
         try (PDDocument document = new PDDocument()) {
             PdfPage page = new PdfPage(document, PdfFonts.of(document), Paper.named("a4"));
-            assertThat(page.wrap("a " + name + " b", 4, 50))
+            assertThat(page.wrap("a " + name + " b", 4, false, 50))
                     .hasSizeGreaterThan(3)
                     .allSatisfy(line -> assertThat(page.width(line, 4, false)).isLessThanOrEqualTo(50));
             page.close();
