@@ -91,6 +91,7 @@ final class App implements AutoCloseable {
     private static Process launch(int port, Path data, String... options) {
         List<String> command = new ArrayList<>(List.of(
                 "-Xmx512m",
+                "-XX:+ExitOnOutOfMemoryError",
                 "-XX:TieredStopAtLevel=1",
                 "-XX:SharedArchiveFile=app.jsa",
                 "-cp",
@@ -171,6 +172,11 @@ final class App implements AutoCloseable {
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
+    }
+
+    /** Where it lies unpacked. */
+    static Path unpacked() {
+        return UNPACKED;
     }
 
     /** Ends with a slash. */

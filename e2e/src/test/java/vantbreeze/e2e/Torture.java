@@ -13,8 +13,8 @@ import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.Statement;
-import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Random;
 import java.util.TreeMap;
@@ -30,15 +30,12 @@ import org.junit.jupiter.api.io.TempDir;
  */
 class Torture {
 
-    private static final Path REPORT = Path.of("..", "docs", "reliability.md");
-    private static final String BEGIN = "<!-- figures of ./vantbreeze torture -->";
-    private static final List<String> FIGURES = new ArrayList<>();
-
     private static final int KILLS = 100;
     private static final int KILLS_TO_A_CHECK = 5;
     private static final int LATEST_KILL_MS = 4000;
     private static final int REQUESTS = 20_000;
     private static final int FLIPS = 30;
+    private static final int CUTS = 16;
     private static final int DEMO_CARDS = 8;
     private static final long SEED = 20_261_128;
 
@@ -109,9 +106,9 @@ class Torture {
                 whole += cards(app) == DEMO_CARDS ? 1 : 0;
             }
         }
-        FIGURES.add(
-                "Killed %d times at random moments of first starts, starts and updates, started properly after every %d: %d of %d starts with all cards."
-                        .formatted(KILLS, KILLS_TO_A_CHECK, whole, checks));
+        Figures.add(
+                "Killed %d times at random moments of first starts, starts and updates, started properly after every %d: %d of %d starts with all cards.",
+                KILLS, KILLS_TO_A_CHECK, whole, checks);
         assertThat(whole).isEqualTo(checks);
     }
 
@@ -128,9 +125,9 @@ class Torture {
                     wrong.add(answer);
                 }
             }
-            FIGURES.add(
-                    "%,d generated bad requests (seed %d): %s (0xx: closed without an answer), %d that are not as promised; %d MB resident afterwards, of a heap of at most 512."
-                            .formatted(REQUESTS, SEED, byClass, wrong.size(), app.residentMegabytes()));
+            Figures.add(
+                    "%,d generated bad requests (seed %d): %s (0xx: closed without an answer), %d that are not as promised; %d MB resident afterwards, of a heap of at most 512.",
+                    REQUESTS, SEED, byClass, wrong.size(), app.residentMegabytes());
             assertThat(wrong).isEmpty();
             assertThat(cards(app)).isGreaterThanOrEqualTo(DEMO_CARDS);
         }
@@ -145,7 +142,7 @@ class Torture {
     void fullDisk(@TempDir Path folder) throws Exception {
         if (!"root".equals(System.getProperty("user.name"))
                 || run("mount", "-t", "tmpfs", "-o", "size=12m", "tmpfs", folder.toString()) != 0) {
-            FIGURES.add("Full disk: not tried, a small file system could not be mounted.");
+            Figures.add("Full disk: not tried, a small file system could not be mounted.");
             return;
         }
         try (App app = App.start(Files.createDirectory(folder.resolve("data")))) {
@@ -167,9 +164,9 @@ class Torture {
             int kept = cards(app);
             Files.delete(filler);
             Answer after = copy(app, address);
-            FIGURES.add(
-                    "Full disk: %d saves until it was full, then 507 and health %d; %d of %d cards there; %d after room was made, without a restart."
-                            .formatted(saved, health.status(), kept, DEMO_CARDS + saved, after.status()));
+            Figures.add(
+                    "Full disk: %d saves until it was full, then 507 and health %d; %d of %d cards there; %d after room was made, without a restart.",
+                    saved, health.status(), kept, DEMO_CARDS + saved, after.status());
             assertThat(after.status()).isEqualTo(201);
             assertThat(health.status()).isEqualTo(503);
             assertThat(kept).isGreaterThanOrEqualTo(DEMO_CARDS);
@@ -202,21 +199,47 @@ class Torture {
                 refused += notStarted.getMessage().contains("cannot be read") ? 1 : 0;
             }
         }
-        FIGURES.add(
-                "One bit flipped in the closed file, %d times: %d starts refused with the reason, %d told on the screen, %d unnoticed."
-                        .formatted(FLIPS, refused, told, FLIPS - refused - told));
+        Figures.add(
+                "One bit flipped in the closed file, %d times: %d starts refused with the reason, %d told on the screen, %d unnoticed.",
+                FLIPS, refused, told, FLIPS - refused - told);
         assertThat(refused + told).isEqualTo(FLIPS);
+    }
+
+    /** As a copy that was broken off, or a disk that gave up: the end of the file is gone, with the seal beside it and without. */
+    @Test
+    void lostEnds(@TempDir Path data) throws Exception {
+        App.start(data).close();
+        Path file = data.resolve("vantbreeze.mv.db");
+        Path seal = data.resolve("vantbreeze.seal");
+        byte[] whole = Files.readAllBytes(file);
+        byte[] sealed = Files.readAllBytes(seal);
+        int refused = 0;
+        int told = 0;
+        int complete = 0;
+        for (int i = 0; i < CUTS; i++) {
+            Files.write(file, Arrays.copyOf(whole, 1 + chance.nextInt(whole.length - 1)));
+            if (i % 2 == 0) {
+                Files.write(seal, sealed);
+            } else {
+                Files.deleteIfExists(seal);
+            }
+            try (App app = App.start(data, "--no-demo")) {
+                boolean trouble = !send(app, "GET", "api/store", "").body().contains("\"trouble\":[]");
+                boolean all = cards(app) == DEMO_CARDS;
+                told += trouble ? 1 : 0;
+                complete += all && !trouble ? 1 : 0;
+            } catch (IllegalStateException notStarted) {
+                refused++;
+            }
+        }
+        Figures.add(
+                "The end of the closed file cut off, %d times, half of them without its seal: %d starts refused, %d told on the screen, %d with all cards, %d empty or short without a word.",
+                CUTS, refused, told, complete, CUTS - refused - told - complete);
+        assertThat(refused + told + complete).isEqualTo(CUTS);
     }
 
     @AfterAll
     static void report() throws IOException {
-        String page = Files.readString(REPORT);
-        int at = page.indexOf(BEGIN);
-        StringBuilder figures = new StringBuilder(BEGIN)
-                .append("\n\nOf ")
-                .append(LocalDate.now())
-                .append(":\n\n");
-        FIGURES.stream().sorted().forEach(f -> figures.append("- ").append(f).append('\n'));
-        Files.writeString(REPORT, page.substring(0, at < 0 ? page.length() : at) + figures);
+        Figures.write();
     }
 }
