@@ -26,7 +26,7 @@ export function Finish({ project, state, onDone }: FinishProps) {
   const revision = useBench((b) => b.project?.revision ?? 0);
   const navigate = useNavigate();
   const [begun, setBegun] = useState(false);
-  const measures = plan.tasks.flatMap((t) => t.measures.map((m) => ({ ...m, kind: t.kind })));
+  const measures = plan.tasks.flatMap((t) => t.measures);
   const content: LogContent = {
     project,
     revision,
@@ -46,7 +46,7 @@ export function Finish({ project, state, onDone }: FinishProps) {
       return measure
         ? [
             {
-              hand: measure.kind === "Cut" ? "CUT" : "SCORE",
+              hand: measure.hand,
               label: measure.label,
               planned: measure.planned.text,
               value,

@@ -21,6 +21,7 @@ import {
   wholeCourseDone,
 } from "./course";
 import { Finish } from "./Finish";
+import { MOVES } from "./kinds";
 import { FoldDrawing } from "./FoldDrawing";
 import { Measured } from "./Measured";
 import { Notches } from "./Notches";
@@ -164,7 +165,7 @@ function Table({ project }: { project: string }) {
 function goesOn(task: Task, tasks: Task[], state: MakingState): string {
   if (wholeCourseDone(tasks, state)) return "All done";
   if (isDone(state, task.id)) return "Next →";
-  if (task.kind === "Dry") return "It is drying: go on →";
+  if (task.minutes !== null) return "It is drying: go on →";
   if (state.cards === 1) return "Done, next →";
   if (state.byCard) return `Done for card ${cardInHand(tasks, state)} →`;
   const done = doneFor(state, task.id) + 1;
@@ -174,8 +175,7 @@ function goesOn(task: Task, tasks: Task[], state: MakingState): string {
 /** Where no paper is worked on: what is waited for, or the card as it closes. */
 function Waiting({ task }: { task: Task }) {
   const brief = useSettledBrief();
-  if (task.kind === "Close" || task.kind === "Shut" || task.kind === "Fill")
-    return <FoldDrawing key={task.id} brief={brief} />;
+  if (MOVES[task.kind] === "card") return <FoldDrawing key={task.id} brief={brief} />;
   if (!task.minutes) return null;
   return (
     <p className="font-title m-0 text-center text-6xl">
@@ -187,7 +187,7 @@ function Waiting({ task }: { task: Task }) {
 /** What is folded is shown on its way. */
 function Moving({ task }: { task: Task }) {
   const brief = useSettledBrief();
-  if (task.kind === "Fold")
+  if (MOVES[task.kind] === "piece")
     return <FoldDrawing key={task.id} brief={brief} piece={(task.parts[0] ?? "").replace(/^piece\//, "")} />;
   return null;
 }

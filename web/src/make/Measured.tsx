@@ -25,7 +25,7 @@ export function Measured({ task, state, onChange }: MeasuredProps) {
     enabled: state.measured.length > 0,
     staleTime: Infinity,
   });
-  const aim = task.kind === "Cut" ? hands.data?.chosen.cutAim : hands.data?.chosen.scoreAim;
+  const aim = task.measures[0]?.hand === "CUT" ? hands.data?.chosen.cutAim : hands.data?.chosen.scoreAim;
 
   async function commit(measure: Measure, value: string): Promise<boolean> {
     const rest = state.measured.filter((m) => m.key !== measure.key);

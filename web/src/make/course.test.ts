@@ -18,7 +18,7 @@ import {
 const task = (id: string, part: Partial<Task> = {}): Task =>
   ({
     id,
-    kind: "Cut",
+    kind: "cut",
     caution: "",
     shortly: "",
     after: [],
@@ -90,7 +90,7 @@ describe("several cards", () => {
 });
 
 it("lets glue dry without standing by, and says what is not dry yet", () => {
-  const tasks = [task("dry", { kind: "Dry", minutes: 10 }), task("bend", { after: ["dry"] })];
+  const tasks = [task("dry", { kind: "dry", minutes: 10 }), task("bend", { after: ["dry"] })];
   const state = onward(tasks, fresh(), 1_000);
   expect(state.at).toBe("bend");
   const bend = tasks[1] as Task;
@@ -103,8 +103,8 @@ it("lets glue dry without standing by, and says what is not dry yet", () => {
 it("says when an own step comes too late", () => {
   const tasks = [
     task("lay", { after: ["dry/stamp"] }),
-    task("stamp", { kind: "Dress" }),
-    task("dry/stamp", { kind: "Dry", after: ["stamp"] }),
+    task("stamp", { kind: "own" }),
+    task("dry/stamp", { kind: "dry", after: ["stamp"] }),
   ];
   const stamp = tasks[1] as Task;
   expect(tooLate(tasks, stamp, fresh())).toBeUndefined();

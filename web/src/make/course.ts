@@ -77,7 +77,7 @@ export const waitsFor = (task: Task, state: MakingState, now: number) =>
 
 /** A step of the maker's own that something done already has covered: what that was. */
 export function tooLate(tasks: Task[], task: Task, state: MakingState): Task | undefined {
-  if (task.kind !== "Dress" || isDone(state, task.id)) return undefined;
+  if (task.kind !== "own" || isDone(state, task.id)) return undefined;
   const own = new Set([task.id, `dry/${task.id}`]);
   return tasks.find((t) => !own.has(t.id) && t.after.some((a) => own.has(a)) && doneFor(state, t.id) > 0);
 }

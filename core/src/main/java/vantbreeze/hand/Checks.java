@@ -10,6 +10,9 @@ import java.util.Set;
 import java.util.stream.IntStream;
 import vantbreeze.fold.FlatStage;
 import vantbreeze.layer.Mat;
+import vantbreeze.operation.Effect;
+import vantbreeze.operation.Hand;
+import vantbreeze.operation.Setting;
 import vantbreeze.post.EnvelopeFit;
 import vantbreeze.structure.Hinge;
 import vantbreeze.structure.Panel;
@@ -43,33 +46,33 @@ final class Checks {
     private final Response response;
     private final List<Check> checks = new ArrayList<>();
 
-    /** How often each setting beyond the knobs is used: mats, in the order cut width, cut height, laid across, laid up. */
+    /** How often each setting beyond the settings is used: mats, in the order cut width, cut height, laid across, laid up. */
     private final List<Hand> more = new ArrayList<>();
 
-    private final List<Knob> knobs;
+    private final List<Setting> settings;
 
-    private Checks(Structure structure, Response response, List<Knob> knobs) {
+    private Checks(Structure structure, Response response, List<Setting> settings) {
         this.structure = structure;
         this.response = response;
-        this.knobs = knobs;
+        this.settings = settings;
     }
 
     /**
      * @param all each check once
-     * @param more what hands do besides the knobs, numbered on after them
+     * @param more what hands do besides the settings, numbered on after them
      */
     record Found(List<Check> all, List<Hand> more) {}
 
     static Found of(Intended card) {
-        List<Knob> knobs = card.knobs();
+        List<Setting> settings = card.settings();
         Set<Panel> front = card.front();
-        Checks found = new Checks(card.structure(), new Response(card.structure(), knobs), knobs);
+        Checks found = new Checks(card.structure(), new Response(card.structure(), settings), settings);
         for (Response.Edge edge : Response.Edge.values()) {
             found.sticksOut(edge);
             found.fallsShort(edge, front, card.back());
         }
         /* A pull tab is meant to look out. */
-        found.checks.removeIf(c -> c.margin(new double[knobs.size()]) < 0);
+        found.checks.removeIf(c -> c.margin(new double[settings.size()]) < 0);
         found.closes();
         found.meets(front, Response.Edge.RIGHT, Response.Edge.LEFT, Response.Edge.LOWER, Response.Edge.UPPER);
         found.meets(front, Response.Edge.UPPER, Response.Edge.LOWER, Response.Edge.LEFT, Response.Edge.RIGHT);
@@ -224,7 +227,7 @@ final class Checks {
         Map<String, int[]> below = new HashMap<>();
         for (LaidMat laid : mats) {
             Mat mat = laid.mat();
-            int first = knobs.size() + more.size();
+            int first = settings.size() + more.size();
             more.addAll(List.of(Hand.CUT, Hand.CUT, Hand.GLUE, Hand.GLUE));
             String key = mat.face().key();
             boolean alone = mats.stream()
@@ -260,8 +263,8 @@ final class Checks {
 
     /** Mats that are cut at one setting miss together; what has no setting of its own misses by itself. */
     private OptionalInt cutAt(String part, boolean width) {
-        return IntStream.range(0, knobs.size())
-                .filter(k -> knobs.get(k).shift() instanceof Shift.OfMats mats
+        return IntStream.range(0, settings.size())
+                .filter(k -> settings.get(k).effect() instanceof Effect.OfMats mats
                         && mats.width() == width
                         && mats.parts().contains(part))
                 .findFirst();

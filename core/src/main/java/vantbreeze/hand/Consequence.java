@@ -9,6 +9,8 @@ import java.util.Map;
 import java.util.stream.IntStream;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.ToolGrid;
+import vantbreeze.operation.Effect;
+import vantbreeze.operation.Setting;
 
 /**
  * What comes of settings that turned out otherwise than planned.
@@ -39,7 +41,7 @@ public record Consequence(Verdict verdict, List<Fault> faults, List<Change> chan
     }
 
     /** @param to what to set instead of what is planned */
-    public record Change(Knob knob, Length to) {}
+    public record Change(Setting setting, Length to) {}
 
     /** Farther than so many marks nobody looks for it. */
     private static final int FARTHEST_MARKS = 16;
@@ -53,7 +55,7 @@ public record Consequence(Verdict verdict, List<Fault> faults, List<Change> chan
     private static final double GAIN = 0.05;
 
     /**
-     * @param measured what knobs have become, by key; keys that the card does not have are let be
+     * @param measured what settings have become, by key; keys that the card does not have are let be
      * @param board the marks that later settings can be set to
      */
     public static Consequence of(Intended card, Map<String, Length> measured, ToolGrid board) {
@@ -61,7 +63,7 @@ public record Consequence(Verdict verdict, List<Fault> faults, List<Change> chan
     }
 
     private static final class Search {
-        private final List<Knob> knobs;
+        private final List<Setting> settings;
         private final List<Check> checks;
         private final Map<String, Length> measured;
         private final ToolGrid board;
@@ -70,18 +72,19 @@ public record Consequence(Verdict verdict, List<Fault> faults, List<Change> chan
         private final List<Fault> tooSmall = new ArrayList<>();
 
         Search(Intended card, Map<String, Length> measured, ToolGrid board) {
-            this.knobs = card.knobs();
+            this.settings = card.settings();
             Checks.Found found = Checks.of(card);
             this.checks = found.all();
             this.measured = measured;
             this.board = board;
-            this.missed = new double[knobs.size() + found.more().size()];
-            for (int k = 0; k < knobs.size(); k++) {
-                Length value = measured.get(knobs.get(k).key());
-                double off =
-                        value == null ? 0 : value.minus(knobs.get(k).planned()).millimetres();
-                if (knobs.get(k).shift() instanceof Shift.OfMats mat) {
-                    mats(knobs.get(k), off, border(mat, card.mats()));
+            this.missed = new double[settings.size() + found.more().size()];
+            for (int k = 0; k < settings.size(); k++) {
+                Length value = measured.get(settings.get(k).key());
+                double off = value == null
+                        ? 0
+                        : value.minus(settings.get(k).planned()).millimetres();
+                if (settings.get(k).effect() instanceof Effect.OfMats mat) {
+                    mats(settings.get(k), off, border(mat, card.mats()));
                     /* What is cut too large is trimmed: the others are judged as if it were. */
                     off = off > EVEN ? 0 : off;
                 }
@@ -90,7 +93,7 @@ public record Consequence(Verdict verdict, List<Fault> faults, List<Change> chan
         }
 
         /** What shows beside a mat as planned, in mm. */
-        private static double border(Shift.OfMats cut, List<LaidMat> mats) {
+        private static double border(Effect.OfMats cut, List<LaidMat> mats) {
             return mats.stream()
                     .filter(m -> cut.parts().contains(m.part()))
                     .map(m -> cut.width() ? m.mat().left() : m.mat().bottom())
@@ -99,14 +102,14 @@ public record Consequence(Verdict verdict, List<Fault> faults, List<Change> chan
                     .orElse(0);
         }
 
-        private void mats(Knob knob, double off, double border) {
+        private void mats(Setting setting, double off, double border) {
             if (off > EVEN) {
                 tooLarge.add(new Fault(
-                        Check.Kind.BORDERS, "the %s is too large".formatted(knob.label()), Length.millimetres(off)));
+                        Check.Kind.BORDERS, "the %s is too large".formatted(setting.label()), Length.millimetres(off)));
             } else if (-off / 2 > Math.max(border, EVEN)) {
                 tooSmall.add(new Fault(
                         Check.Kind.BORDERS,
-                        "the %s is so small that its border shows double".formatted(knob.label()),
+                        "the %s is so small that its border shows double".formatted(setting.label()),
                         Length.millimetres(-off)));
             }
         }
@@ -140,29 +143,30 @@ public record Consequence(Verdict verdict, List<Fault> faults, List<Change> chan
                     faults,
                     changes.entrySet().stream()
                             .sorted(Map.Entry.comparingByKey())
-                            .map(e -> new Change(knobs.get(e.getKey()), e.getValue()))
+                            .map(e -> new Change(settings.get(e.getKey()), e.getValue()))
                             .toList(),
                     left);
         }
 
-        private double off(int knob, Length to) {
-            return to.minus(knobs.get(knob).planned()).millimetres();
+        private double off(int setting, Length to) {
+            return to.minus(settings.get(setting).planned()).millimetres();
         }
 
         /** The one later setting, and where to, that mends most. */
         private Map.Entry<Integer, Length> best(double[] missed, Map<Integer, Length> taken) {
             Map<Map.Entry<Integer, Length>, Double> gains = new HashMap<>();
             double before = wrong(missed);
-            for (int k = firstLater(); k < knobs.size(); k++) {
-                Knob knob = knobs.get(k);
-                if (!knob.measurable() || taken.containsKey(k) || measured.containsKey(knob.key())) {
+            for (int k = firstLater(); k < settings.size(); k++) {
+                Setting setting = settings.get(k);
+                if (!setting.measurable() || taken.containsKey(k) || measured.containsKey(setting.key())) {
                     continue;
                 }
                 double[] tried = missed.clone();
                 for (int marks = -FARTHEST_MARKS; marks <= FARTHEST_MARKS; marks++) {
-                    Length to = board.nearest(knob.planned()).plus(board.step().times(marks));
+                    Length to =
+                            board.nearest(setting.planned()).plus(board.step().times(marks));
                     /* A larger mat would reach over what it is laid on. */
-                    boolean isLargerMat = knob.shift() instanceof Shift.OfMats && to.isMoreThan(knob.planned());
+                    boolean isLargerMat = setting.effect() instanceof Effect.OfMats && to.isMoreThan(setting.planned());
                     if (!to.isPositive() || isLargerMat) {
                         continue;
                     }
@@ -185,8 +189,8 @@ public record Consequence(Verdict verdict, List<Fault> faults, List<Change> chan
 
         /** What was set before the last that was measured cannot be set otherwise any more. */
         private int firstLater() {
-            return IntStream.range(0, knobs.size())
-                            .filter(k -> measured.containsKey(knobs.get(k).key()))
+            return IntStream.range(0, settings.size())
+                            .filter(k -> measured.containsKey(settings.get(k).key()))
                             .max()
                             .orElse(-1)
                     + 1;

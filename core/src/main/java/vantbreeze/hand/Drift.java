@@ -10,6 +10,8 @@ import org.locationtech.jts.geom.LineSegment;
 import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
 import vantbreeze.fold.Displaced;
+import vantbreeze.operation.Effect;
+import vantbreeze.operation.Setting;
 import vantbreeze.structure.Bond;
 import vantbreeze.structure.FlatMotion;
 import vantbreeze.structure.Hinge;
@@ -40,7 +42,7 @@ final class Drift implements Displaced {
     private final Map<String, Envelope> boxes = new HashMap<>();
 
     /** @param missed by how many counts each setting is more than planned */
-    Drift(Structure structure, Map<Knob, Double> missed) {
+    Drift(Structure structure, Map<Setting, Double> missed) {
         this.structure = structure;
         for (Hinge hinge : structure.hinges()) {
             hingesOf.computeIfAbsent(hinge.first().name(), k -> new ArrayList<>())
@@ -48,16 +50,16 @@ final class Drift implements Displaced {
             hingesOf.computeIfAbsent(hinge.second().name(), k -> new ArrayList<>())
                     .add(hinge);
         }
-        missed.forEach((knob, counts) -> miss(knob.shift(), counts));
+        missed.forEach((setting, counts) -> miss(setting.effect(), counts));
     }
 
-    private void miss(Shift shift, double counts) {
-        if (shift instanceof Shift.OfScores moved) {
+    private void miss(Effect effect, double counts) {
+        if (effect instanceof Effect.OfScores moved) {
             moved.scores().forEach(s -> add(scores, s, moved.dx() * counts, moved.dy() * counts));
-        } else if (shift instanceof Shift.OfEdge edge) {
+        } else if (effect instanceof Effect.OfEdge edge) {
             add(edges, edge.piece(), edge.right() ? counts : 0, edge.right() ? 0 : counts);
             edge.with().forEach(s -> add(scores, s, counts, 0));
-        } else if (shift instanceof Shift.OfBond glued) {
+        } else if (effect instanceof Effect.OfBond glued) {
             add(bonds, glued.bond(), glued.dx() * counts, glued.dy() * counts);
         }
     }

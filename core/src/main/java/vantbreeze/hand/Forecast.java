@@ -9,6 +9,7 @@ import java.util.Random;
 import java.util.stream.IntStream;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.UnitSystem;
+import vantbreeze.operation.Setting;
 
 /**
  * How likely hands that spread like that make the card right. Each setting misses by itself, normally distributed; the card
@@ -48,26 +49,28 @@ public record Forecast(Scatter scatter, List<Chance> chances, double all, List<M
     public record Chance(Check.Kind kind, double probability, double each, String weakest) {}
 
     /** @param excess how much more than usual it was missed where something was wrong: 1 is twice the variance */
-    public record Matter(Knob knob, double excess) {}
+    public record Matter(Setting setting, double excess) {}
 
     /** @param probability of that kind with a mark more of room */
     public record Help(Check.Kind kind, double probability) {}
 
     public static Forecast of(Intended card, Scatter scatter, UnitSystem units) {
-        List<Knob> knobs = card.knobs();
+        List<Setting> settings = card.settings();
         Checks.Found found = Checks.of(card);
-        double[] scatters = IntStream.range(0, knobs.size() + found.more().size())
+        double[] scatters = IntStream.range(0, settings.size() + found.more().size())
                 .mapToDouble(i -> scatter.of(
-                        i < knobs.size() ? knobs.get(i).hand() : found.more().get(i - knobs.size())))
+                        i < settings.size()
+                                ? settings.get(i).hand()
+                                : found.more().get(i - settings.size())))
                 .toArray();
         Length mark = units == UnitSystem.INCH ? MARK_INCH : MARK_METRIC;
-        return new Samples(found.all(), knobs, scatters, mark.millimetres()).forecast(scatter);
+        return new Samples(found.all(), settings, scatters, mark.millimetres()).forecast(scatter);
     }
 
     /** What is counted. */
     private static final class Samples {
         private final List<Check> checks;
-        private final List<Knob> knobs;
+        private final List<Setting> settings;
         private final double[] scatters;
         private final double mark;
         private final int[] wrong;
@@ -79,13 +82,13 @@ public record Forecast(Scatter scatter, List<Chance> chances, double all, List<M
         /** Samples in which the card itself is wrong, whatever lies on it. */
         private int bad;
 
-        Samples(List<Check> checks, List<Knob> knobs, double[] scatters, double mark) {
+        Samples(List<Check> checks, List<Setting> settings, double[] scatters, double mark) {
             this.mark = mark;
             this.checks = checks;
-            this.knobs = knobs;
+            this.settings = settings;
             this.scatters = scatters;
             this.wrong = new int[checks.size()];
-            this.squares = new double[knobs.size()];
+            this.squares = new double[settings.size()];
         }
 
         Forecast forecast(Scatter scatter) {
@@ -173,7 +176,7 @@ public record Forecast(Scatter scatter, List<Chance> chances, double all, List<M
                 return List.of();
             }
             return IntStream.range(0, squares.length)
-                    .mapToObj(k -> new Matter(knobs.get(k), squares[k] / bad - 1))
+                    .mapToObj(k -> new Matter(settings.get(k), squares[k] / bad - 1))
                     .filter(m -> m.excess() > STANDS_OUT)
                     .sorted(Comparator.comparingDouble(Matter::excess).reversed())
                     .limit(MOST_MATTERS)

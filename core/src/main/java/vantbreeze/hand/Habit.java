@@ -1,6 +1,7 @@
 package vantbreeze.hand;
 
 import java.util.List;
+import vantbreeze.operation.Hand;
 
 /**
  * What measurements say about a hand.

@@ -3,6 +3,7 @@ package vantbreeze.hand;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import vantbreeze.operation.Setting;
 import vantbreeze.post.EnvelopeFit;
 import vantbreeze.structure.Panel;
 import vantbreeze.structure.Structure;
@@ -16,7 +17,7 @@ import vantbreeze.structure.Structure;
  */
 public record Intended(
         Structure structure,
-        List<Knob> knobs,
+        List<Setting> settings,
         Set<Panel> front,
         Set<Panel> back,
         List<LaidMat> mats,

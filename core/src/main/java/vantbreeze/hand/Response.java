@@ -8,6 +8,7 @@ import vantbreeze.fold.Displaced;
 import vantbreeze.fold.FlatFolder;
 import vantbreeze.fold.FlatStage;
 import vantbreeze.measure.Length;
+import vantbreeze.operation.Setting;
 import vantbreeze.structure.Panel;
 import vantbreeze.structure.Structure;
 
@@ -27,15 +28,15 @@ final class Response {
     private final double[] base;
     private final double[][] by;
 
-    Response(Structure structure, List<Knob> knobs) {
+    Response(Structure structure, List<Setting> settings) {
         for (Panel panel : structure.panels()) {
             index.put(panel, index.size());
         }
         planned = FlatFolder.closed(structure);
         base = quantities(structure, planned, Displaced.NOT);
-        by = new double[knobs.size()][];
-        for (int k = 0; k < knobs.size(); k++) {
-            Drift drift = new Drift(structure, Map.of(knobs.get(k), MILLIMETRE));
+        by = new double[settings.size()][];
+        for (int k = 0; k < settings.size(); k++) {
+            Drift drift = new Drift(structure, Map.of(settings.get(k), MILLIMETRE));
             double[] moved = quantities(structure, FlatFolder.fold(structure, structure.closed(), drift), drift);
             for (int q = 0; q < moved.length; q++) {
                 moved[q] -= base[q];

@@ -1,5 +1,7 @@
 package vantbreeze.hand;
 
+import vantbreeze.operation.Hand;
+
 /**
  * How far a maker's hands spread about what they aim at: standard deviations in mm.
  *

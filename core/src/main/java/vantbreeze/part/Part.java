@@ -7,6 +7,7 @@ import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.CoordinateFilter;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Polygon;
+import vantbreeze.layer.Mat;
 import vantbreeze.material.Film;
 import vantbreeze.material.Stuff;
 import vantbreeze.measure.Length;
@@ -26,6 +27,7 @@ import vantbreeze.structure.Piece;
  * @param division where it is cut in two afterwards
  * @param goesOn labels of the faces it is for
  * @param offcutOf id of the part whose offcut it is; empty where it is cut from a sheet
+ * @param cutFor the mats that it becomes; none for what is no mat
  */
 public record Part(
         String id,
@@ -37,10 +39,12 @@ public record Part(
         Optional<Grain> grain,
         Optional<Division> division,
         List<String> goesOn,
-        Optional<String> offcutOf) {
+        Optional<String> offcutOf,
+        List<Mat> cutFor) {
 
     public Part {
         goesOn = List.copyOf(goesOn);
+        cutFor = List.copyOf(cutFor);
     }
 
     /** What a part is of its card. */

@@ -80,7 +80,8 @@ public final class Parts {
                 grain(piece.scores()),
                 Optional.empty(),
                 List.of(),
-                structure.offcutOf(piece).map(source -> "piece/" + source.name())));
+                structure.offcutOf(piece).map(source -> "piece/" + source.name()),
+                List.of()));
     }
 
     /** Where up is on its face side, closed on the front if it is seen there. */
@@ -131,7 +132,8 @@ public final class Parts {
                 Optional.empty(),
                 Optional.empty(),
                 List.of(placed.liesOn()),
-                Optional.empty()));
+                Optional.empty(),
+                List.of()));
     }
 
     private void closure(Piece piece) {
@@ -145,7 +147,8 @@ public final class Parts {
                 grain(piece.scores()),
                 Optional.empty(),
                 List.of(),
-                Optional.empty()));
+                Optional.empty(),
+                List.of()));
     }
 
     private void mat(MatCut cut) {
@@ -175,7 +178,8 @@ public final class Parts {
                 Optional.empty(),
                 division,
                 labels,
-                Optional.empty()));
+                Optional.empty(),
+                cut.mats()));
     }
 
     /** A face that is dressed in strips has several of one layer. */

@@ -15,9 +15,9 @@ import vantbreeze.material.Sheet;
 import vantbreeze.material.Tools;
 import vantbreeze.measure.Ruler;
 import vantbreeze.measure.UnitSystem;
+import vantbreeze.operation.OwnStep;
 import vantbreeze.post.Envelope;
 import vantbreeze.structure.Point;
-import vantbreeze.task.OwnStep;
 
 /**
  * Everything the maker says about a card.

@@ -16,13 +16,12 @@ import vantbreeze.layer.PocketRoom;
 import vantbreeze.make.ScoreCard;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
+import vantbreeze.operation.Step;
+import vantbreeze.operation.Task;
 import vantbreeze.part.Part;
 import vantbreeze.post.ClosureKit;
 import vantbreeze.post.EnvelopeFit;
 import vantbreeze.structure.Structure;
-import vantbreeze.task.Step;
-import vantbreeze.task.Task;
-import vantbreeze.task.Words;
 
 /**
  * Everything that follows from a brief. Outlines are in counts of 1/640 mm: flat ones on their piece, closed ones with
@@ -62,7 +61,7 @@ public record Plan(
 
     /** The tasks in words. */
     public List<Step> steps() {
-        return tasks.stream().map(t -> Words.of(t, brief.ruler())).toList();
+        return tasks.stream().map(t -> t.step(brief.ruler())).toList();
     }
 
     Plan withSnags(List<Snag> other) {

@@ -12,9 +12,9 @@ import vantbreeze.fold.StackMap;
 import vantbreeze.layer.PocketRoom;
 import vantbreeze.make.Grouped;
 import vantbreeze.make.ShapeReading;
+import vantbreeze.operation.Tasks;
 import vantbreeze.part.CutList;
 import vantbreeze.part.Part;
-import vantbreeze.task.Tasks;
 
 /** Turns a brief into a plan. Without state: the same brief always gives the same plan. */
 public final class Planner {

@@ -21,14 +21,14 @@ import vantbreeze.material.Stock;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Ruler;
 import vantbreeze.measure.Size;
+import vantbreeze.operation.OwnStep;
+import vantbreeze.operation.Tasks;
 import vantbreeze.post.EnvelopeFit;
 import vantbreeze.structure.Hinge;
 import vantbreeze.structure.Panel;
 import vantbreeze.structure.Piece;
 import vantbreeze.structure.Regions;
 import vantbreeze.structure.Side;
-import vantbreeze.task.OwnStep;
-import vantbreeze.task.Tasks;
 
 /** Looks a finished draft over for everything that goes wrong at the table. */
 final class Snags {

@@ -14,11 +14,11 @@ import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 import vantbreeze.hand.Forecast;
 import vantbreeze.hand.Scatter;
+import vantbreeze.operation.Tasks;
 import vantbreeze.plan.Briefs;
 import vantbreeze.plan.Handiwork;
 import vantbreeze.plan.Plan;
 import vantbreeze.plan.Planner;
-import vantbreeze.task.Tasks;
 
 /** How long it takes to find and order a card's tasks, and to forecast how it comes out; warm, on one core. */
 @State(Scope.Benchmark)

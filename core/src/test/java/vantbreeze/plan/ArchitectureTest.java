@@ -25,7 +25,7 @@ class ArchitectureTest {
             "post",
             "sheet",
             "make",
-            "task",
+            "operation",
             "plan");
 
     private static final JavaClasses CORE = new ClassFileImporter()

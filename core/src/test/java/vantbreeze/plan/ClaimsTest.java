@@ -30,13 +30,16 @@ import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
 import vantbreeze.measure.ToolGrid;
 import vantbreeze.measure.UnitSystem;
+import vantbreeze.operation.FoldPiece;
+import vantbreeze.operation.Glue;
+import vantbreeze.operation.LayMats;
+import vantbreeze.operation.Task;
+import vantbreeze.operation.Trim;
 import vantbreeze.part.Part;
 import vantbreeze.post.Envelope;
 import vantbreeze.structure.Hinge;
 import vantbreeze.structure.Panel;
 import vantbreeze.structure.ScoreLine;
-import vantbreeze.task.Task;
-import vantbreeze.task.Work;
 
 /** What screens and steps state of whole cards, each held against a second way of telling. */
 class ClaimsTest {
@@ -205,7 +208,7 @@ class ClaimsTest {
             Plan plan = Planner.withoutFixes(layered(Briefs.closed(fold, sides[0], sides[1]), 3));
             Map<String, Integer> highest = new HashMap<>();
             for (Task task : plan.tasks()) {
-                if (task.work() instanceof Work.Lay lay) {
+                if (task.operation() instanceof LayMats lay) {
                     Map<String, Integer> lowest = new HashMap<>();
                     lay.mats().forEach(m -> lowest.merge(m.face().key(), m.layer(), Math::min));
                     lowest.forEach((face, layer) -> assertThat(layer)
@@ -221,13 +224,14 @@ class ClaimsTest {
     @Test
     void layersDependOnEachOther() {
         Plan plan = Planner.plan(layered(Briefs.closed("bridge", "6", "4 3/4"), 2));
-        List<Task> lays =
-                plan.tasks().stream().filter(t -> t.work() instanceof Work.Lay).toList();
+        List<Task> lays = plan.tasks().stream()
+                .filter(t -> t.operation() instanceof LayMats)
+                .toList();
         for (Task upper : lays) {
             for (Task lower : lays) {
-                boolean over = ((Work.Lay) upper.work())
+                boolean over = ((LayMats) upper.operation())
                         .mats().stream()
-                                .anyMatch(m -> ((Work.Lay) lower.work())
+                                .anyMatch(m -> ((LayMats) lower.operation())
                                         .mats().stream()
                                                 .anyMatch(b -> b.face()
                                                                 .key()
@@ -257,7 +261,7 @@ class ClaimsTest {
                 continue;
             }
             for (Task task : plan.tasks()) {
-                if (task.work() instanceof Work.Glue glue && glue.tape().isPresent()) {
+                if (task.operation() instanceof Glue glue && glue.tape().isPresent()) {
                     Polygon laid = glue.bond().placement().apply(glue.laid().outline());
                     var shared = laid.intersection(glue.onto().outline()).getEnvelopeInternal();
                     double longest = Math.max(shared.getWidth(), shared.getHeight());
@@ -276,7 +280,7 @@ class ClaimsTest {
         Plan plan = Planner.withoutFixes(Briefs.closed(fold, "4 1/4", "5 1/2"));
         Set<String> folded = new HashSet<>();
         for (Task task : plan.tasks()) {
-            if (task.work() instanceof Work.Fold f) {
+            if (task.operation() instanceof FoldPiece f) {
                 Set<String> along = new HashSet<>();
                 f.settings().forEach(s -> {
                     assertThat(s.stretches()).isNotEmpty();
@@ -286,7 +290,7 @@ class ClaimsTest {
                         .map(ScoreLine::id)
                         .filter(plan.structure()::isFolded)
                         .forEach(folded::add);
-            } else if (task.work() instanceof Work.Trim trim) {
+            } else if (task.operation() instanceof Trim trim) {
                 trim.shape().folded().ifPresent(s -> folded.add(s.id()));
             }
         }

@@ -20,11 +20,12 @@ import vantbreeze.fold.FlatFolder;
 import vantbreeze.fold.FlatStage;
 import vantbreeze.layer.Mat;
 import vantbreeze.measure.Length;
+import vantbreeze.operation.CutParts;
+import vantbreeze.operation.Step;
+import vantbreeze.operation.Task;
+import vantbreeze.operation.Trim;
 import vantbreeze.structure.Piece;
 import vantbreeze.structure.Structure;
-import vantbreeze.task.Step;
-import vantbreeze.task.Task;
-import vantbreeze.task.Work;
 
 /** The fan over its bar, against plane trigonometry and the trade's usual figures. */
 class FanConcertinaTest {
@@ -172,7 +173,7 @@ class FanConcertinaTest {
                 .hasSize(4)
                 .allSatisfy(p -> assertThat(p.offcutOf()).contains("piece/fan"));
         assertThat(plan.tasks())
-                .noneMatch(t -> t.work() instanceof Work.Cut cut
+                .noneMatch(t -> t.operation() instanceof CutParts cut
                         && cut.what().stream()
                                 .anyMatch(a -> a.first().offcutOf().isPresent()));
     }
@@ -192,7 +193,7 @@ class FanConcertinaTest {
                 .filteredOn(t -> t.contains("slid 1⁄8 in under its slant"))
                 .hasSize(4);
         assertThat(plan.cutList()).noneMatch(c -> c.note().contains("template"));
-        int trimmed = index(plan, t -> t.work() instanceof Work.Trim);
+        int trimmed = index(plan, t -> t.operation() instanceof Trim);
         int scored = index(plan, t -> t.id().equals("score/piece/fan/face"));
         int wings = index(plan, t -> t.id().equals("glue/back left wing"));
         int onBar = index(plan, t -> t.id().equals("glue/fan front on panel 1"));

@@ -25,13 +25,13 @@ import vantbreeze.catalogue.Parameter;
 import vantbreeze.fold.FlatFolder;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.UnitSystem;
+import vantbreeze.operation.Step;
 import vantbreeze.structure.Bond;
 import vantbreeze.structure.Fold;
 import vantbreeze.structure.Piece;
 import vantbreeze.structure.Point;
 import vantbreeze.structure.Side;
 import vantbreeze.structure.Structure;
-import vantbreeze.task.Step;
 
 /**
  * A maker who takes every step at its word must get the card that was worked out. Common practice, no published source: a

@@ -23,15 +23,14 @@ import vantbreeze.fold.PoseSolver;
 import vantbreeze.make.TemplateReading;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.UnitSystem;
+import vantbreeze.operation.CutSlits;
+import vantbreeze.operation.Sketch;
 import vantbreeze.structure.Curve;
 import vantbreeze.structure.Effort;
 import vantbreeze.structure.Path;
 import vantbreeze.structure.Piece;
 import vantbreeze.structure.ScoreLine;
 import vantbreeze.structure.Structure;
-import vantbreeze.task.Sketch;
-import vantbreeze.task.Sketcher;
-import vantbreeze.task.Work;
 
 /** Sheets that are written down line by line. */
 class FreePatternTest {
@@ -243,11 +242,10 @@ class FreePatternTest {
                 .anyMatch(t -> t.contains("cut the curved slit 1 and slit 2 through template and paper"))
                 .noneMatch(t -> t.contains("the ends of every slit"));
         assertThat(plan.tasks())
-                .filteredOn(t -> t.work() instanceof Work.Slit)
+                .filteredOn(t -> t.operation() instanceof CutSlits)
                 .singleElement()
                 .satisfies(t -> assertThat(
-                                Sketcher.of(t, plan.structure(), plan.brief().ruler())
-                                        .strokes())
+                                t.sketch(plan.structure(), plan.brief().ruler()).strokes())
                         .filteredOn(s -> s.line() == Sketch.Line.SLIT)
                         .as("one stroke for each slit, turned or not")
                         .hasSize(2)

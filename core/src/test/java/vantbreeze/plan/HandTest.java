@@ -23,16 +23,16 @@ import vantbreeze.fold.FlatStage;
 import vantbreeze.hand.Check;
 import vantbreeze.hand.Consequence;
 import vantbreeze.hand.Forecast;
-import vantbreeze.hand.Hand;
-import vantbreeze.hand.Knob;
 import vantbreeze.hand.Scatter;
-import vantbreeze.hand.Shift;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.UnitSystem;
+import vantbreeze.operation.Crease;
+import vantbreeze.operation.Effect;
+import vantbreeze.operation.Hand;
+import vantbreeze.operation.Setting;
 import vantbreeze.post.Envelope;
 import vantbreeze.structure.ScoreLine;
 import vantbreeze.structure.Side;
-import vantbreeze.task.Work;
 
 /** What hands make of a plan, against closed forms and against the card folded anew. */
 class HandTest {
@@ -129,7 +129,7 @@ class HandTest {
     void asPlannedThereIsNothingToSay(FoldDesign fold) {
         Handiwork work = of(fold.id());
         Map<String, Length> measured = new java.util.HashMap<>();
-        work.knobs().stream().filter(Knob::measurable).forEach(k -> measured.put(k.key(), k.planned()));
+        work.settings().stream().filter(Setting::measurable).forEach(k -> measured.put(k.key(), k.planned()));
         Consequence none = work.consequence(measured);
         assertThat(none.verdict()).isEqualTo(Consequence.Verdict.GO_ON);
         assertThat(none.faults()).isEmpty();
@@ -139,16 +139,16 @@ class HandTest {
     @Test
     void aScoreSetBesideItsMarkIsSavedByTheNext() {
         Handiwork work = of("z-fold");
-        List<Knob> scores =
-                work.knobs().stream().filter(k -> k.hand() == Hand.SCORE).toList();
-        Knob first = scores.get(0);
+        List<Setting> scores =
+                work.settings().stream().filter(k -> k.hand() == Hand.SCORE).toList();
+        Setting first = scores.get(0);
         Consequence said = work.consequence(Map.of(first.key(), first.planned().plus(Briefs.in("1/8"))));
         assertThat(said.faults()).isNotEmpty();
         assertThat(said.faults().get(0).kind()).isEqualTo(Check.Kind.STICKS_OUT);
         assertThat(said.changes())
-                .filteredOn(c -> c.knob().hand() == Hand.SCORE)
+                .filteredOn(c -> c.setting().hand() == Hand.SCORE)
                 .isNotEmpty()
-                .allSatisfy(c -> assertThat(scores.indexOf(c.knob())).isPositive());
+                .allSatisfy(c -> assertThat(scores.indexOf(c.setting())).isPositive());
         assertThat(said.verdict()).isNotEqualTo(Consequence.Verdict.GO_ON);
     }
 
@@ -157,7 +157,7 @@ class HandTest {
     @org.junit.jupiter.params.provider.CsvSource({"book,-3", "book,3", "tri-fold,-3", "z-fold,-3"})
     void bothCoversAreJudged(String fold, double mm) {
         Handiwork work = of(fold);
-        Knob score = work.knobs().stream()
+        Setting score = work.settings().stream()
                 .filter(k -> k.hand() == Hand.SCORE)
                 .reduce((a, b) -> b)
                 .orElseThrow();
@@ -172,7 +172,7 @@ class HandTest {
     @Test
     void matsAreTrimmedUsedOrCutAgain() {
         Handiwork book = of("book");
-        Knob mat = book.knobs().stream()
+        Setting mat = book.settings().stream()
                 .filter(k -> k.label().startsWith("width") && k.key().contains("mats"))
                 .findFirst()
                 .orElseThrow();
@@ -203,15 +203,16 @@ class HandTest {
     void aProposedChangeDoesWhatItSays(FoldDesign fold) {
         Handiwork work = of(fold.id());
         Random random = new Random(7);
-        List<Knob> measurable = work.knobs().stream().filter(Knob::measurable).toList();
+        List<Setting> measurable =
+                work.settings().stream().filter(Setting::measurable).toList();
         for (int i = 0; i < 5 && !measurable.isEmpty(); i++) {
-            Knob knob = measurable.get(random.nextInt(measurable.size()));
+            Setting setting = measurable.get(random.nextInt(measurable.size()));
             Map<String, Length> measured = new java.util.HashMap<>();
-            measured.put(knob.key(), knob.planned().plus(Length.millimetres(random.nextInt(7) - 3L)));
+            measured.put(setting.key(), setting.planned().plus(Length.millimetres(random.nextInt(7) - 3L)));
             Consequence said = work.consequence(measured);
-            said.changes().forEach(c -> measured.put(c.knob().key(), c.to()));
+            said.changes().forEach(c -> measured.put(c.setting().key(), c.to()));
             if (said.verdict() == Consequence.Verdict.TRIM) {
-                measured.put(knob.key(), knob.planned());
+                measured.put(setting.key(), setting.planned());
             }
             Consequence then = work.consequence(measured);
             assertThat(then.faults()).as(fold.id()).isEqualTo(said.left());
@@ -222,17 +223,17 @@ class HandTest {
         }
     }
 
-    private static Work.Crease crease(Plan plan, Knob knob) {
-        return (Work.Crease) plan.tasks().stream()
-                .filter(t -> t.id().equals(knob.task()))
+    private static Crease crease(Plan plan, Setting setting) {
+        return (Crease) plan.tasks().stream()
+                .filter(t -> t.id().equals(setting.task()))
                 .findFirst()
                 .orElseThrow()
-                .work();
+                .operation();
     }
 
     /** The first of its scores, moved by so many counts of the setting. */
-    private static LineSegment moved(Work.Crease crease, Knob knob, double counts) {
-        Shift.OfScores shift = (Shift.OfScores) knob.shift();
+    private static LineSegment moved(Crease crease, Setting setting, double counts) {
+        Effect.OfScores shift = (Effect.OfScores) setting.effect();
         ScoreLine score = crease.piece().scores().stream()
                 .filter(s -> s.id().equals(shift.scores().get(0)))
                 .findFirst()
@@ -250,16 +251,16 @@ class HandTest {
     void aSlantingScoreIsMeasuredWhereItMeetsTheEdge(String fold) {
         Plan plan = Planner.plan(Briefs.closed(fold, fold.equals("peaked-house") ? "4" : "4 1/4", "6"));
         int found = 0;
-        for (Knob knob : Handiwork.of(plan).orElseThrow().knobs()) {
+        for (Setting setting : Handiwork.of(plan).orElseThrow().settings()) {
             Matcher label = Pattern.compile(
                             "where (.*) meets the (left|right|top|bottom) edge, from the (top|bottom) (left|right) corner")
-                    .matcher(knob.label());
+                    .matcher(setting.label());
             if (!label.matches()) {
                 continue;
             }
             found++;
-            assertThat(knob.measurable()).isTrue();
-            Work.Crease crease = crease(plan, knob);
+            assertThat(setting.measurable()).isTrue();
+            Crease crease = crease(plan, setting);
             boolean turned = crease.side() == Side.BACK;
             double wide = crease.piece().size().width().count();
             double high = crease.piece().size().height().count();
@@ -267,12 +268,12 @@ class HandTest {
             boolean right = label.group(4).equals("right") != turned;
             boolean top = label.group(3).equals("top");
             double more = Briefs.in("1/8").count();
-            double away = knob.planned().count() + more;
+            double away = setting.planned().count() + more;
             Coordinate tick = new Coordinate(
                     onSide ? (right ? wide : 0) : right ? wide - away : away,
                     onSide ? (top ? high - away : away) : (top ? high : 0));
-            LineSegment moved = moved(crease, knob, more);
-            assertThat(moved.distancePerpendicular(tick)).as(knob.label()).isLessThan(3);
+            LineSegment moved = moved(crease, setting, more);
+            assertThat(moved.distancePerpendicular(tick)).as(setting.label()).isLessThan(3);
         }
         assertThat(found).as(fold).isGreaterThanOrEqualTo(fold.equals("fan-concertina") ? 0 : 1);
     }
@@ -289,15 +290,15 @@ class HandTest {
                                 LinePattern.parse("outline 0,0 4,0 4,6 0,6; valley 4,0 0,6 in", UnitSystem.INCH))
                         : brief);
         int found = 0;
-        for (Knob knob : Handiwork.of(plan).orElseThrow().knobs()) {
+        for (Setting setting : Handiwork.of(plan).orElseThrow().settings()) {
             Matcher label = Pattern.compile(
                             "how far .* runs (to the left of|to the right of|above|below) the (top|bottom) (left|right) corner, less than nothing .*")
-                    .matcher(knob.label());
+                    .matcher(setting.label());
             if (!label.matches()) {
                 continue;
             }
             found++;
-            Work.Crease crease = crease(plan, knob);
+            Crease crease = crease(plan, setting);
             boolean turned = crease.side() == Side.BACK;
             double wide = crease.piece().size().width().count();
             double high = crease.piece().size().height().count();
@@ -307,9 +308,9 @@ class HandTest {
             double y = label.group(2).equals("top") ? high : 0;
             x += label.group(1).contains("left") ? -more : label.group(1).contains("right") ? more : 0;
             y += label.group(1).equals("above") ? more : label.group(1).equals("below") ? -more : 0;
-            LineSegment moved = moved(crease, knob, more);
+            LineSegment moved = moved(crease, setting, more);
             assertThat(moved.distancePerpendicular(new Coordinate(turned ? wide - x : x, y)))
-                    .as(knob.label())
+                    .as(setting.label())
                     .isLessThan(3);
         }
         assertThat(found).as(fold).isGreaterThanOrEqualTo(fold.equals("free-pattern") ? 1 : 0);
@@ -318,8 +319,8 @@ class HandTest {
     /** A corner folded over and tacked lies where its score puts it. */
     @Test
     void whatIsFoldedOntoItsOwnPieceIsNotPlacedByHand() {
-        assertThat(of("corner-flip").knobs()).noneMatch(k -> k.hand() == Hand.GLUE);
-        assertThat(of("w-fold").knobs()).anyMatch(k -> k.hand() == Hand.GLUE);
+        assertThat(of("corner-flip").settings()).noneMatch(k -> k.hand() == Hand.GLUE);
+        assertThat(of("w-fold").settings()).anyMatch(k -> k.hand() == Hand.GLUE);
         assertThat(chance(of("corner-flip").forecast(Scatter.USUAL), Check.Kind.CLOSES))
                 .isGreaterThan(0.99);
     }
@@ -327,7 +328,7 @@ class HandTest {
     /** What came with a template has a number too. */
     @Test
     void aPrickedScoreIsMeasuredFromTheOutline() {
-        Knob first = of("nested-figures").knobs().stream()
+        Setting first = of("nested-figures").settings().stream()
                 .filter(k -> k.hand() == Hand.SCORE && k.measurable())
                 .findFirst()
                 .orElseThrow();
@@ -342,7 +343,7 @@ class HandTest {
     @Test
     void aMatCutTooWideIsTold() {
         Handiwork work = of("z-fold");
-        Knob mat = work.knobs().stream()
+        Setting mat = work.settings().stream()
                 .filter(k -> k.task().startsWith("cut/mats") && k.key().endsWith("width"))
                 .findFirst()
                 .orElseThrow();
@@ -356,18 +357,19 @@ class HandTest {
     @Test
     void aNarrowerPanelIsSavedByItsMat() {
         Handiwork work = of("note-card");
-        Knob width = work.knobs().stream()
+        Setting width = work.settings().stream()
                 .filter(k -> k.key().equals("cut/piece/base/width"))
                 .findFirst()
                 .orElseThrow();
         Map<String, Length> measured = new java.util.HashMap<>();
-        work.knobs().stream()
+        work.settings().stream()
                 .filter(k -> k.measurable() && !k.task().startsWith("cut/mats"))
                 .forEach(k -> measured.put(k.key(), k.planned()));
         measured.put(width.key(), width.planned().minus(Briefs.in("1/8")));
         Consequence said = work.consequence(measured);
         assertThat(said.verdict()).as(said.toString()).isEqualTo(Consequence.Verdict.CHANGE);
-        assertThat(said.changes()).anySatisfy(c -> assertThat(c.knob().task()).startsWith("cut/mats"));
+        assertThat(said.changes())
+                .anySatisfy(c -> assertThat(c.setting().task()).startsWith("cut/mats"));
     }
 
     /** Two millimetres wider than planned: out of an envelope that has one to spare, and the one kind says so. */
@@ -375,7 +377,7 @@ class HandTest {
     void aCardTooWideForItsEnvelopeIsTold() {
         Brief brief = Briefs.closed("book", "4 1/4", "5 1/2").withEnvelope(Envelope.named("a2us"));
         Handiwork work = Handiwork.of(Planner.plan(brief)).orElseThrow();
-        Knob width = work.knobs().stream()
+        Setting width = work.settings().stream()
                 .filter(k -> k.key().endsWith("/height"))
                 .findFirst()
                 .orElseThrow();

@@ -28,8 +28,8 @@ import vantbreeze.material.Print;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
 import vantbreeze.measure.UnitSystem;
+import vantbreeze.operation.Step;
 import vantbreeze.post.Envelope;
-import vantbreeze.task.Step;
 
 /** What is laid on a card: finishes, prints, ornaments, room to write, closures, and how it looks. */
 class LayersTest {

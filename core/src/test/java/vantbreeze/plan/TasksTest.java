@@ -20,6 +20,25 @@ import vantbreeze.catalogue.Parameter;
 import vantbreeze.fold.FlatFolder;
 import vantbreeze.layer.Mat;
 import vantbreeze.measure.Length;
+import vantbreeze.operation.Close;
+import vantbreeze.operation.Crease;
+import vantbreeze.operation.CutParts;
+import vantbreeze.operation.Dry;
+import vantbreeze.operation.FenceSetting;
+import vantbreeze.operation.FoldPiece;
+import vantbreeze.operation.Glue;
+import vantbreeze.operation.LayMats;
+import vantbreeze.operation.LayTopper;
+import vantbreeze.operation.Operation;
+import vantbreeze.operation.OwnStep;
+import vantbreeze.operation.OwnWork;
+import vantbreeze.operation.Phase;
+import vantbreeze.operation.Prick;
+import vantbreeze.operation.Score;
+import vantbreeze.operation.Sketch;
+import vantbreeze.operation.Span;
+import vantbreeze.operation.Task;
+import vantbreeze.operation.Technique;
 import vantbreeze.part.Part;
 import vantbreeze.structure.Bond;
 import vantbreeze.structure.Fold;
@@ -31,13 +50,6 @@ import vantbreeze.structure.Point;
 import vantbreeze.structure.ScoreLine;
 import vantbreeze.structure.Side;
 import vantbreeze.structure.Structure;
-import vantbreeze.task.Custom;
-import vantbreeze.task.OwnStep;
-import vantbreeze.task.Sketch;
-import vantbreeze.task.Sketcher;
-import vantbreeze.task.Task;
-import vantbreeze.task.Technique;
-import vantbreeze.task.Work;
 
 /** The tasks by themselves, without their words, make the card that was worked out. */
 class TasksTest {
@@ -51,9 +63,9 @@ class TasksTest {
         return Planner.plan(Briefs.closed(fold.id(), "4 1/4", "5 1/2"));
     }
 
-    private static <W extends Work> List<W> work(Plan plan, Class<W> kind) {
+    private static <W extends Operation> List<W> work(Plan plan, Class<W> kind) {
         return plan.tasks().stream()
-                .map(Task::work)
+                .map(Task::operation)
                 .filter(kind::isInstance)
                 .map(kind::cast)
                 .toList();
@@ -74,25 +86,25 @@ class TasksTest {
     void everythingIsDoneOnce(FoldDesign fold) {
         Plan plan = plan(fold);
         List<String> scored = new ArrayList<>();
-        work(plan, Work.Score.class).stream()
+        work(plan, Score.class).stream()
                 .filter(s -> !s.across())
                 .forEach(s -> s.settings().forEach(t -> scored.addAll(t.scores())));
-        work(plan, Work.Crease.class).forEach(c -> c.scores().forEach(scored::addAll));
-        work(plan, Work.Prick.class).forEach(p -> scored.addAll(p.scores()));
+        work(plan, Crease.class).forEach(c -> c.scores().forEach(scored::addAll));
+        work(plan, Prick.class).forEach(p -> scored.addAll(p.scores()));
         List<String> lines = new ArrayList<>();
         plan.structure().pieces().stream()
                 .filter(p -> !p.scoredAcross())
                 .forEach(p -> p.scores().forEach(s -> lines.add(s.id())));
         assertThat(scored).containsExactlyInAnyOrderElementsOf(lines);
-        assertThat(work(plan, Work.Glue.class).stream().map(Work.Glue::bond))
+        assertThat(work(plan, Glue.class).stream().map(Glue::bond))
                 .containsExactlyInAnyOrderElementsOf(plan.structure().bonds());
         List<Mat> laid = new ArrayList<>();
-        work(plan, Work.Lay.class).forEach(l -> laid.addAll(l.mats()));
+        work(plan, LayMats.class).forEach(l -> laid.addAll(l.mats()));
         assertThat(laid)
                 .hasSameSizeAs(plan.dressing().mats())
                 .containsAll(plan.dressing().mats());
         List<String> cut = new ArrayList<>();
-        work(plan, Work.Cut.class).forEach(c -> c.what().forEach(a -> a.parts().forEach(p -> cut.add(p.id()))));
+        work(plan, CutParts.class).forEach(c -> c.what().forEach(a -> a.parts().forEach(p -> cut.add(p.id()))));
         assertThat(cut)
                 .containsExactlyInAnyOrderElementsOf(plan.parts().stream()
                         .filter(p -> p.offcutOf().isEmpty())
@@ -129,7 +141,7 @@ class TasksTest {
     }
 
     private static Piece cutAndScored(Plan plan, Piece piece) {
-        Part cut = work(plan, Work.Cut.class).stream()
+        Part cut = work(plan, CutParts.class).stream()
                 .flatMap(c -> c.what().stream())
                 .map(a -> a.first())
                 .filter(p -> p.id().equals("piece/" + piece.name()))
@@ -138,16 +150,16 @@ class TasksTest {
         Length width = cut.size().width();
         Length height = cut.size().height();
         PieceBuilder made = Piece.rectangle(piece.name(), width, height);
-        for (Work.Score task : work(plan, Work.Score.class)) {
+        for (Score task : work(plan, Score.class)) {
             if (!task.piece().equals(piece)) {
                 continue;
             }
             Fold fold = task.side() == Side.FACE ? Fold.MOUNTAIN : Fold.VALLEY;
-            for (Work.Setting setting : task.settings()) {
+            for (FenceSetting setting : task.settings()) {
                 boolean over = task.side() == Side.BACK;
                 Length at = setting.upright() && over ? width.minus(setting.at()) : setting.at();
-                List<Work.Span> spans = setting.spans().isEmpty()
-                        ? List.of(new Work.Span(Length.ZERO, setting.upright() ? height : width))
+                List<Span> spans = setting.spans().isEmpty()
+                        ? List.of(new Span(Length.ZERO, setting.upright() ? height : width))
                         : setting.spans();
                 for (int i = 0; i < spans.size(); i++) {
                     Length from = spans.get(i).from();
@@ -198,22 +210,22 @@ class TasksTest {
                 .orElseThrow()
                 .id();
         Plan plan = dressed(new OwnStep(technique, mat, "With care"));
-        int dress = at(plan, t -> t.work() instanceof Work.Dress);
-        int laid = at(plan, t -> t.work() instanceof Work.Lay && t.parts().contains(mat));
-        int cut = at(plan, t -> t.work() instanceof Work.Cut && t.parts().contains(mat));
+        int dress = at(plan, t -> t.operation() instanceof OwnWork);
+        int laid = at(plan, t -> t.operation() instanceof LayMats && t.parts().contains(mat));
+        int cut = at(plan, t -> t.operation() instanceof CutParts && t.parts().contains(mat));
         assertThat(dress).isGreaterThan(cut);
         if (technique.when() == Technique.When.FLAT) {
             assertThat(dress).isLessThan(laid);
         } else {
             assertThat(dress).isGreaterThan(laid);
         }
-        assertThat(dress).isLessThan(at(plan, t -> t.work() instanceof Work.Close));
-        assertThat(plan.tasks().get(dress).hazards()).containsAll(technique.hazards());
+        assertThat(dress).isLessThan(at(plan, t -> t.operation() instanceof Close));
+        assertThat(plan.tasks().get(dress).operation().hazards()).containsAll(technique.hazards());
         if (technique.minutes() > 0) {
             int dry = at(plan, t -> t.id().startsWith("dry/dress"));
             assertThat(dry).isGreaterThan(dress);
-            assertThat(plan.tasks().get(dry).work())
-                    .isEqualTo(new Work.Dry(technique.minutes(), "the mat for the front"));
+            assertThat(plan.tasks().get(dry).operation())
+                    .isEqualTo(new Dry(technique.minutes(), "the mat for the front"));
             assertThat(dry)
                     .isLessThan(
                             technique.when() == Technique.When.FLAT
@@ -240,12 +252,12 @@ class TasksTest {
                     .limit(OwnStep.MOST_ON_A_CARD)
                     .toList();
             Plan plan = Planner.plan(brief.withOwnSteps(own));
-            assertThat(plan.tasks().stream().filter(t -> t.work() instanceof Work.Dress))
+            assertThat(plan.tasks().stream().filter(t -> t.operation() instanceof OwnWork))
                     .hasSameSizeAs(own);
             boolean joined = false;
             for (Task task : plan.tasks()) {
-                joined |= task.custom() == Custom.JOIN && task.work() instanceof Work.Glue;
-                assertThat(joined && task.work() instanceof Work.Dress)
+                joined |= task.phase() == Phase.JOIN && task.operation() instanceof Glue;
+                assertThat(joined && task.operation() instanceof OwnWork)
                         .as(fold.id() + task.id())
                         .isFalse();
             }
@@ -255,7 +267,7 @@ class TasksTest {
     @Test
     void whatIsGoneIsASnagAndNoTask() {
         Plan plan = dressed(new OwnStep(Technique.STAMP, "face/nowhere/face", "A star"));
-        assertThat(plan.tasks()).noneMatch(t -> t.work() instanceof Work.Dress);
+        assertThat(plan.tasks()).noneMatch(t -> t.operation() instanceof OwnWork);
         assertThat(plan.snags()).anyMatch(s -> s.text().contains("nowhere"));
     }
 
@@ -264,9 +276,9 @@ class TasksTest {
     @MethodSource("folds")
     void aMockUpIsTheMechanismAlone(FoldDesign fold) {
         List<Task> mock = plan(fold).tasks().stream().filter(Task::mechanism).toList();
-        assertThat(mock).noneMatch(t -> t.work() instanceof Work.Lay || t.work() instanceof Work.LayTopper);
-        assertThat(mock.get(mock.size() - 1).work()).isInstanceOf(Work.Close.class);
-        assertThat(mock.stream().filter(t -> t.work() instanceof Work.Glue)).hasSize((int)
+        assertThat(mock).noneMatch(t -> t.operation() instanceof LayMats || t.operation() instanceof LayTopper);
+        assertThat(mock.get(mock.size() - 1).operation()).isInstanceOf(Close.class);
+        assertThat(mock.stream().filter(t -> t.operation() instanceof Glue)).hasSize((int)
                 plan(fold).structure().bonds().stream().map(Bond::id).count());
     }
 
@@ -287,7 +299,7 @@ class TasksTest {
     @MethodSource("folds")
     void everyPieceShowsHowItIsFolded(FoldDesign fold) {
         Card card = new Card(Briefs.closed(fold.id(), "4 1/4", "5 1/2"));
-        for (Work.Fold task : work(card.plan(), Work.Fold.class)) {
+        for (FoldPiece task : work(card.plan(), FoldPiece.class)) {
             Folding folding = card.folding(task.piece().name());
             if (folding.motions().isEmpty()) {
                 /* Its strips hold each other: none lies flat folded by itself. */
@@ -307,8 +319,8 @@ class TasksTest {
     void drawingsShowTheirTasks(FoldDesign fold) {
         Plan plan = plan(fold);
         for (Task task : plan.tasks()) {
-            Sketch sketch = Sketcher.of(task, plan.structure(), plan.brief().ruler());
-            if (task.work() instanceof Work.Score score && !score.across()) {
+            Sketch sketch = task.sketch(plan.structure(), plan.brief().ruler());
+            if (task.operation() instanceof Score score && !score.across()) {
                 double drawn = length(sketch, Sketch.Line.SCORE);
                 double wanted = score.piece().scores().stream()
                         .filter(s -> score.settings().stream()
@@ -316,7 +328,7 @@ class TasksTest {
                         .mapToDouble(s -> s.from().coordinate().distance(s.to().coordinate()))
                         .sum();
                 assertThat(drawn).as(task.id()).isCloseTo(wanted, within(2.0));
-            } else if (task.work() instanceof Work.Glue glue) {
+            } else if (task.operation() instanceof Glue glue) {
                 double drawn = sketch.areas().stream()
                         .filter(a -> a.surface() == Sketch.Surface.GLUE)
                         .mapToDouble(a -> a.outline().getArea())
@@ -325,12 +337,12 @@ class TasksTest {
                         .as(task.id())
                         .isPositive()
                         .isCloseTo(glue.part().area().getArea(), within(1.0));
-            } else if (task.work() instanceof Work.Lay lay) {
+            } else if (task.operation() instanceof LayMats lay) {
                 assertThat(sketch.areas().stream().filter(a -> a.surface() == Sketch.Surface.MAT))
                         .hasSameSizeAs(lay.mats());
-            } else if (task.work() instanceof Work.Dry || task.work() instanceof Work.Close) {
+            } else if (task.operation() instanceof Dry || task.operation() instanceof Close) {
                 assertThat(sketch.isEmpty()).isTrue();
-            } else if (task.work().up().isPresent()) {
+            } else if (task.operation().up().isPresent()) {
                 assertThat(sketch.isEmpty()).as(task.id()).isFalse();
             }
         }

@@ -20,7 +20,7 @@ import vantbreeze.layer.Matting;
 import vantbreeze.material.Film;
 import vantbreeze.material.Paper;
 import vantbreeze.measure.Length;
-import vantbreeze.task.Step;
+import vantbreeze.operation.Step;
 
 /** An opening in a panel with film behind it, on any fold. */
 class WindowTest {

@@ -12,8 +12,8 @@ import vantbreeze.layer.Closure;
 import vantbreeze.make.SquareReading;
 import vantbreeze.material.Sheet;
 import vantbreeze.measure.UnitSystem;
+import vantbreeze.operation.Step;
 import vantbreeze.structure.Piece;
-import vantbreeze.task.Step;
 
 /** The order of work and the cut list say what is true at the table. What glue and tape need is common practice. */
 class WorkOrderTest {

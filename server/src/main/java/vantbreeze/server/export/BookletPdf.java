@@ -6,14 +6,12 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.font.PDFont;
+import vantbreeze.operation.Hazard;
+import vantbreeze.operation.Sketch;
+import vantbreeze.operation.Step;
+import vantbreeze.operation.Task;
 import vantbreeze.plan.Plan;
 import vantbreeze.server.type.Typesetter;
-import vantbreeze.task.Hazard;
-import vantbreeze.task.Sketch;
-import vantbreeze.task.Sketcher;
-import vantbreeze.task.Step;
-import vantbreeze.task.Task;
-import vantbreeze.task.Words;
 
 /** The order of work as a booklet: a few steps a page, each with its drawing and a box to tick. */
 final class BookletPdf {
@@ -66,8 +64,8 @@ final class BookletPdf {
     }
 
     private void step(int number, Task task) {
-        Step words = Words.of(task, plan.brief().ruler());
-        Sketch sketch = Sketcher.of(task, plan.structure(), plan.brief().ruler());
+        Step words = task.step(plan.brief().ruler());
+        Sketch sketch = task.sketch(plan.structure(), plan.brief().ruler());
         double drawing = sketch.isEmpty() ? 0 : DRAWING_SHARE * width();
         double textLeft = MARGIN_MM + drawing + (sketch.isEmpty() ? 0 : GAP_MM);
         double textWidth = paper.widthMm() - MARGIN_MM - textLeft;
@@ -106,13 +104,15 @@ final class BookletPdf {
             page.text(textLeft, at, TYPE_MM, true, line);
             at -= LINE_MM;
         }
-        said.add(task.hazards());
+        said.add(task.operation().hazards());
         y -= high + GAP_MM;
     }
 
     /** In full the first time, then in a few words. */
     private String caution(Task task) {
-        boolean known = said.contains(task.hazards());
-        return task.hazards().stream().map(h -> known ? h.shortly() : h.text()).collect(Collectors.joining(" "));
+        boolean known = said.contains(task.operation().hazards());
+        return task.operation().hazards().stream()
+                .map(h -> known ? h.shortly() : h.text())
+                .collect(Collectors.joining(" "));
     }
 }

@@ -17,6 +17,7 @@ import vantbreeze.make.SquareReading;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Ruler;
 import vantbreeze.measure.Size;
+import vantbreeze.operation.Step;
 import vantbreeze.plan.Plan;
 import vantbreeze.plan.Severity;
 import vantbreeze.plan.Snag;
@@ -24,7 +25,6 @@ import vantbreeze.server.cutting.CuttingJson;
 import vantbreeze.server.type.Typesetter;
 import vantbreeze.structure.Panel;
 import vantbreeze.structure.Piece;
-import vantbreeze.task.Step;
 
 /**
  * The plan to take to the table: drawings with measures to one scale, then score cards, parts, order of work and cautions as

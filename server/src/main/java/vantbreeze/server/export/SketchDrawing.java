@@ -7,7 +7,7 @@ import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.LineSegment;
 import org.locationtech.jts.geom.Polygon;
-import vantbreeze.task.Sketch;
+import vantbreeze.operation.Sketch;
 
 /** Draws what lies on the table at one task, as large as a box on the page allows. */
 final class SketchDrawing {

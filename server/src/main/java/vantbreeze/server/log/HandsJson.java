@@ -3,8 +3,8 @@ package vantbreeze.server.log;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import vantbreeze.hand.Habit;
-import vantbreeze.hand.Hand;
 import vantbreeze.hand.Scatter;
+import vantbreeze.operation.Hand;
 
 /**
  * The maker's hands.

@@ -3,7 +3,7 @@ package vantbreeze.server.log;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.util.List;
-import vantbreeze.hand.Hand;
+import vantbreeze.operation.Hand;
 import vantbreeze.server.plan.BriefJson;
 
 /**

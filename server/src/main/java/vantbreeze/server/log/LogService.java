@@ -242,7 +242,7 @@ public class LogService implements Inspected, ReadBack {
     }
 
     /** One measurement. */
-    record Missed(vantbreeze.hand.Hand hand, double millimetres) {}
+    record Missed(vantbreeze.operation.Hand hand, double millimetres) {}
 
     @Override
     public Rows rows() {

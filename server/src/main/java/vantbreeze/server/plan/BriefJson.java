@@ -16,11 +16,11 @@ import vantbreeze.material.Paper;
 import vantbreeze.material.Print;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.UnitSystem;
+import vantbreeze.operation.Technique;
 import vantbreeze.plan.Basis;
 import vantbreeze.plan.Brief;
 import vantbreeze.plan.BriefException;
 import vantbreeze.plan.Orientation;
-import vantbreeze.task.Technique;
 
 /**
  * A brief as it crosses the wire. Lengths are text with a unit, "5 1/2 in" or "140 mm"; a bare number counts in

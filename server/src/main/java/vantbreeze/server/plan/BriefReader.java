@@ -24,13 +24,13 @@ import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
 import vantbreeze.measure.ToolGrid;
 import vantbreeze.measure.UnitSystem;
+import vantbreeze.operation.OwnStep;
 import vantbreeze.plan.Basis;
 import vantbreeze.plan.Brief;
 import vantbreeze.plan.BriefException;
 import vantbreeze.post.Envelope;
 import vantbreeze.server.web.FieldReader;
 import vantbreeze.structure.Point;
-import vantbreeze.task.OwnStep;
 
 /** Reads every field of a brief before it complains, so that the maker sees all faults at once. */
 public final class BriefReader {

@@ -7,10 +7,10 @@ import java.util.Map;
 import vantbreeze.hand.Check;
 import vantbreeze.hand.Consequence;
 import vantbreeze.hand.Forecast;
-import vantbreeze.hand.Knob;
 import vantbreeze.hand.Scatter;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.UnitSystem;
+import vantbreeze.operation.Setting;
 import vantbreeze.server.web.FieldReader;
 
 /** What hands make of a card. */
@@ -59,19 +59,20 @@ final class HandJson {
                             .map(c -> new ChanceJson(c.kind(), c.probability(), c.each(), c.weakest()))
                             .toList(),
                     f.all(),
-                    f.matters().stream().map(m -> said(m.knob(), units)).toList(),
+                    f.matters().stream().map(m -> said(m.setting(), units)).toList(),
                     f.helps().stream()
                             .map(h -> new HelpJson(h.kind(), h.probability()))
                             .toList());
         }
     }
 
-    private static String said(Knob knob, UnitSystem units) {
-        return knob.measurable()
+    private static String said(Setting setting, UnitSystem units) {
+        return setting.measurable()
                 ? "%s (%s)"
                         .formatted(
-                                knob.label(), vantbreeze.measure.Ruler.of(units).text(knob.planned()))
-                : knob.label();
+                                setting.label(),
+                                vantbreeze.measure.Ruler.of(units).text(setting.planned()))
+                : setting.label();
     }
 
     /**
@@ -128,9 +129,9 @@ final class HandJson {
                     c.faults().stream().map(f -> FaultJson.of(f, units)).toList(),
                     c.changes().stream()
                             .map(k -> new ChangeJson(
-                                    k.knob().key(),
-                                    k.knob().label(),
-                                    LengthJson.of(k.knob().planned(), units),
+                                    k.setting().key(),
+                                    k.setting().label(),
+                                    LengthJson.of(k.setting().planned(), units),
                                     LengthJson.of(k.to(), units)))
                             .toList(),
                     c.left().stream().map(f -> FaultJson.of(f, units)).toList());

@@ -28,7 +28,6 @@ import vantbreeze.plan.Move;
 import vantbreeze.plan.Plan;
 import vantbreeze.post.Envelope;
 import vantbreeze.server.plan.LengthJson.SizeJson;
-import vantbreeze.task.Sketcher;
 
 /** Plans and the tables they draw on. Nothing here is stored. */
 @RestController
@@ -156,7 +155,7 @@ class PlanController {
         Plan plan = cards.ask(brief, Card::plan);
         return plan.tasks().stream()
                 .map(t -> SketchJson.of(
-                        t.id(), Sketcher.of(t, plan.structure(), plan.brief().ruler())))
+                        t.id(), t.sketch(plan.structure(), plan.brief().ruler())))
                 .filter(s -> !s.areas().isEmpty())
                 .toList();
     }

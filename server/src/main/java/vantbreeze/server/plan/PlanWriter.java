@@ -3,7 +3,6 @@ package vantbreeze.server.plan;
 import java.util.List;
 import vantbreeze.catalogue.Parameter;
 import vantbreeze.catalogue.Range;
-import vantbreeze.hand.Knob;
 import vantbreeze.layer.Face;
 import vantbreeze.layer.Mat;
 import vantbreeze.layer.PlacedOrnament;
@@ -13,6 +12,7 @@ import vantbreeze.measure.Length;
 import vantbreeze.measure.Ruler;
 import vantbreeze.measure.Size;
 import vantbreeze.measure.UnitSystem;
+import vantbreeze.operation.Setting;
 import vantbreeze.plan.Handiwork;
 import vantbreeze.plan.Plan;
 import vantbreeze.plan.Snag;
@@ -74,9 +74,9 @@ public final class PlanWriter {
     }
 
     private List<TaskJson> tasks() {
-        List<Knob> knobs = Handiwork.of(plan).map(Handiwork::knobs).orElse(List.of());
+        List<Setting> settings = Handiwork.of(plan).map(Handiwork::settings).orElse(List.of());
         return plan.tasks().stream()
-                .map(t -> TaskJson.of(t, knobs, plan.brief().ruler(), units))
+                .map(t -> TaskJson.of(t, settings, plan.brief().ruler(), units))
                 .toList();
     }
 

@@ -4,8 +4,8 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import org.locationtech.jts.geom.Coordinate;
 import vantbreeze.measure.Length;
+import vantbreeze.operation.Sketch;
 import vantbreeze.server.outline.PathData;
-import vantbreeze.task.Sketch;
 
 /**
  * What lies on the table at one task; points are [x, y] in mm, y up.

@@ -3,21 +3,21 @@ package vantbreeze.server.plan;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.stream.Collectors;
-import vantbreeze.hand.Knob;
 import vantbreeze.measure.UnitSystem;
-import vantbreeze.task.Hazard;
-import vantbreeze.task.Step;
-import vantbreeze.task.Task;
-import vantbreeze.task.Tool;
-import vantbreeze.task.Wording;
-import vantbreeze.task.Words;
-import vantbreeze.task.Work;
+import vantbreeze.operation.Dry;
+import vantbreeze.operation.Hand;
+import vantbreeze.operation.Hazard;
+import vantbreeze.operation.Setting;
+import vantbreeze.operation.Step;
+import vantbreeze.operation.Task;
+import vantbreeze.operation.Tool;
+import vantbreeze.operation.Wording;
 
 /**
  * One thing to do.
  *
  * @param id the same as long as the card is built alike
- * @param kind what is done: "Cut", "Score", "Dry"
+ * @param kind what is done: "cut", "score", "dry"
  * @param text in one paragraph
  * @param wording the same, one by one
  * @param shortly the caution for who has read it
@@ -68,29 +68,32 @@ public record TaskJson(
         }
     }
 
-    /** @param key to send it back under */
+    /**
+     * @param key to send it back under
+     * @param hand what is done there
+     */
     @Schema(name = "Measure")
-    public record MeasureJson(String key, String label, LengthJson planned) {}
+    public record MeasureJson(String key, Hand hand, String label, LengthJson planned) {}
 
-    static TaskJson of(Task task, List<Knob> knobs, vantbreeze.measure.Ruler ruler, UnitSystem units) {
-        Step step = Words.of(task, ruler);
+    static TaskJson of(Task task, List<Setting> settings, vantbreeze.measure.Ruler ruler, UnitSystem units) {
+        Step step = task.step(ruler);
         return new TaskJson(
                 task.id(),
-                task.work().getClass().getSimpleName(),
+                task.operation().kind(),
                 step.title(),
                 step.text(),
                 WordingJson.of(step.wording()),
                 step.caution(),
-                task.hazards().stream().map(Hazard::shortly).collect(Collectors.joining(" ")),
-                task.work().tools().stream().map(Tool::word).toList(),
+                task.operation().hazards().stream().map(Hazard::shortly).collect(Collectors.joining(" ")),
+                task.operation().tools().stream().map(Tool::word).toList(),
                 task.parts(),
                 task.after().stream().sorted().toList(),
                 task.mechanism(),
-                task.work() instanceof Work.Dry dry ? dry.minutes() : null,
-                task.work() instanceof Work.Dry dry ? dry.what() : null,
-                knobs.stream()
+                task.operation().waiting().map(Dry::minutes).orElse(null),
+                task.operation().waiting().map(Dry::what).orElse(null),
+                settings.stream()
                         .filter(k -> k.measurable() && k.task().equals(task.id()))
-                        .map(k -> new MeasureJson(k.key(), k.label(), LengthJson.of(k.planned(), units)))
+                        .map(k -> new MeasureJson(k.key(), k.hand(), k.label(), LengthJson.of(k.planned(), units)))
                         .toList());
     }
 }

@@ -32,7 +32,7 @@ import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilde
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import vantbreeze.hand.Habit;
-import vantbreeze.hand.Hand;
+import vantbreeze.operation.Hand;
 import vantbreeze.server.TestApplication;
 import vantbreeze.server.TestBriefs;
 import vantbreeze.server.photo.PhotoAlbum;

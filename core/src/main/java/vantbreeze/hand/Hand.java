@@ -1,8 +1,0 @@
-package vantbreeze.hand;
-
-/** What a hand does that can go a little wrong. */
-public enum Hand {
-    CUT,
-    SCORE,
-    GLUE
-}

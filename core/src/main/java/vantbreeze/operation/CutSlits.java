@@ -1,0 +1,60 @@
+package vantbreeze.operation;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import vantbreeze.make.SlitReading;
+import vantbreeze.measure.Ruler;
+import vantbreeze.structure.Piece;
+import vantbreeze.structure.Side;
+
+/** Cuts inside a piece. */
+@Kind("slit")
+public record CutSlits(Piece piece) implements Operation {
+
+    @Override
+    public Optional<Side> up() {
+        return Optional.of(Side.FACE);
+    }
+
+    private boolean byTrimmer() {
+        return piece.slits().stream().anyMatch(s -> !s.path().isCurved());
+    }
+
+    @Override
+    public List<Tool> tools() {
+        boolean curved = piece.slits().stream().anyMatch(s -> s.path().isCurved());
+        List<Tool> tools = new ArrayList<>(curved ? List.of(Tool.TEMPLATE) : List.of());
+        tools.addAll(
+                byTrimmer()
+                        ? List.of(Tool.TRIMMER, Tool.KNIFE, Tool.RULER, Tool.CUTTING_MAT)
+                        : List.of(Tool.KNIFE, Tool.CUTTING_MAT));
+        return tools;
+    }
+
+    @Override
+    public List<Hazard> hazards() {
+        return List.of(Hazard.BLADES);
+    }
+
+    @Override
+    public String title() {
+        return "Slit the " + piece.name();
+    }
+
+    @Override
+    public Wording wording(Ruler ruler) {
+        return Wording.plain("Face side up. %s.%s"
+                .formatted(
+                        new SlitReading(piece, ruler).text(),
+                        byTrimmer()
+                                ? " Stop the trimmer short of each end and finish to the mark with a knife: short of it the fold tears, past it the frame is weak."
+                                : " Not past the ends: there the paper tears on."));
+    }
+
+    @Override
+    public void draw(SketchPad pad) {
+        pad.piece(piece, Side.FACE, false);
+        pad.slits(Sketch.Line.SLIT, piece);
+    }
+}

@@ -1,0 +1,35 @@
+package vantbreeze.operation;
+
+import java.util.Optional;
+import vantbreeze.measure.Ruler;
+
+/**
+ * Waiting; other things can be done meanwhile.
+ *
+ * @param what that is glued or wet
+ */
+@Kind("dry")
+public record Dry(int minutes, String what) implements Operation {
+
+    private static final int AN_HOUR = 60;
+    private static final int A_DAY = 24 * AN_HOUR;
+
+    @Override
+    public Optional<Dry> waiting() {
+        return Optional.of(this);
+    }
+
+    @Override
+    public String title() {
+        return "Let it dry";
+    }
+
+    @Override
+    public Wording wording(Ruler ruler) {
+        return Wording.plain(
+                minutes >= A_DAY
+                        ? "Give glue a day to dry before you post it."
+                        : "Give %s %s before you bend or cover it; the label counts. What does not touch it can go on meanwhile."
+                                .formatted(what, minutes == AN_HOUR ? "an hour" : "%d minutes".formatted(minutes)));
+    }
+}

@@ -1,0 +1,32 @@
+package vantbreeze.operation;
+
+import java.util.List;
+import vantbreeze.measure.Length;
+import vantbreeze.measure.Ruler;
+
+/**
+ * One setting of the board's fence.
+ *
+ * @param upright whether the line is; its position is then read from the left end, otherwise from the bottom
+ * @param at as the piece lies then
+ * @param spans up from the bottom, or across from the left; empty for all of it
+ * @param scores the ids of what is scored there
+ */
+public record FenceSetting(boolean upright, Length at, List<Span> spans, List<String> scores) {
+
+    public FenceSetting {
+        spans = List.copyOf(spans);
+        scores = List.copyOf(scores);
+    }
+
+    String text(Ruler ruler) {
+        String from = "%s from the %s".formatted(ruler.text(at), upright ? "left end" : "bottom");
+        return spans.isEmpty()
+                ? from
+                : "%s (only from %s, %s)"
+                        .formatted(
+                                from,
+                                Phrases.spans(spans, ruler),
+                                upright ? "up from the bottom" : "across from the left");
+    }
+}

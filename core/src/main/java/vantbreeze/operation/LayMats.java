@@ -1,0 +1,73 @@
+package vantbreeze.operation;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import vantbreeze.layer.Face;
+import vantbreeze.layer.Mat;
+import vantbreeze.make.Grouped;
+import vantbreeze.make.Joint;
+import vantbreeze.measure.Ruler;
+
+/**
+ * Papers onto faces, with what suits them.
+ *
+ * @param first whether something is joined over them later
+ * @param all the labels of all faces that are dressed, so that many are counted
+ */
+@Kind("lay-mats")
+public record LayMats(boolean first, Joint joint, List<Mat> mats, List<String> all) implements Operation {
+
+    public LayMats {
+        mats = List.copyOf(mats);
+        all = List.copyOf(all);
+    }
+
+    @Override
+    public List<Hazard> hazards() {
+        return List.of(Hazard.GLUE);
+    }
+
+    @Override
+    public int dryMinutes() {
+        return joint.adhesive().minutes();
+    }
+
+    @Override
+    public boolean laysOn(Face face) {
+        return mats.stream().anyMatch(m -> m.face().key().equals(face.key()));
+    }
+
+    @Override
+    public boolean laysParts() {
+        return true;
+    }
+
+    @Override
+    public String title() {
+        return first ? "Lay the mats that go on first" : "Lay the mats";
+    }
+
+    @Override
+    public Wording wording(Ruler ruler) {
+        Map<String, Mat> faces = new LinkedHashMap<>();
+        mats.forEach(m -> faces.putIfAbsent(m.face().label(), m));
+        return Wording.plain("%s, lower layers first, borders even. On %s: %s. Keep glue and tape %s off every score."
+                .formatted(
+                        first ? "Before anything else is joined" : "Dry-fit the mats first",
+                        the(Grouped.names(List.copyOf(faces.keySet()), all)),
+                        joint.text(),
+                        ruler.about(Joint.TAPE_INSET)));
+    }
+
+    /** What is counted needs no article: "the front and back", "all 12 walls". */
+    private static String the(List<String> names) {
+        boolean counted = names.get(0).matches("(all|both|\\d+) .*");
+        return (counted ? "" : "the ") + Grouped.joined(names);
+    }
+
+    @Override
+    public void draw(SketchPad pad) {
+        pad.mats(mats);
+    }
+}

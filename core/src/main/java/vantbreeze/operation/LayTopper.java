@@ -1,0 +1,58 @@
+package vantbreeze.operation;
+
+import java.util.List;
+import vantbreeze.layer.Ornament;
+import vantbreeze.layer.PlacedOrnament;
+import vantbreeze.make.GluedPlace;
+import vantbreeze.make.Joint;
+import vantbreeze.measure.Ruler;
+import vantbreeze.structure.Form;
+
+/** Something on top of the papers. */
+@Kind("lay-topper")
+public record LayTopper(PlacedOrnament placed, GluedPlace place, Joint joint) implements Operation {
+
+    @Override
+    public List<Hazard> hazards() {
+        return List.of(Hazard.GLUE, Hazard.SMALL_PARTS);
+    }
+
+    @Override
+    public int dryMinutes() {
+        return joint.adhesive().minutes();
+    }
+
+    @Override
+    public boolean laysParts() {
+        return true;
+    }
+
+    @Override
+    public String title() {
+        return "Add the " + placed.ornament().name();
+    }
+
+    @Override
+    public Wording wording(Ruler ruler) {
+        Ornament ornament = placed.ornament();
+        String note = Form.of(ornament.outline().polygon()).note();
+        String panel = placed.face().panel().name();
+        boolean free = !placed.crosses().isEmpty() || !placed.overlaps().isEmpty();
+        return Wording.plain("Lay the %s (%s%s) on the %s. Its place on the %s: %s. Use %s.%s"
+                .formatted(
+                        ornament.name(),
+                        ruler.text(ornament.outline().size()),
+                        note.isEmpty() ? "" : ", " + note,
+                        placed.liesOn(),
+                        placed.face().label(),
+                        place.text(ruler),
+                        joint.text(),
+                        free ? " Glue only what lies over the %s: the rest has to come away.".formatted(panel) : ""));
+    }
+
+    @Override
+    public void draw(SketchPad pad) {
+        pad.onFace(placed.face());
+        pad.area(Sketch.Surface.LAID, placed.onPiece(), placed.ornament().name());
+    }
+}

@@ -1,0 +1,113 @@
+package vantbreeze.operation;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import vantbreeze.layer.Face;
+import vantbreeze.measure.Ruler;
+import vantbreeze.structure.Piece;
+import vantbreeze.structure.Side;
+
+/**
+ * What is done at one task, with everything that a sentence, a drawing or a measurement needs. A new kind of work is one more
+ * class in this list.
+ */
+public sealed interface Operation
+        permits CutParts,
+                CutRibbon,
+                Mark,
+                Erase,
+                Score,
+                Crease,
+                Prick,
+                Trim,
+                CutSlits,
+                CutWindow,
+                FoldPiece,
+                LayMats,
+                LayTopper,
+                Glue,
+                ThreadSlider,
+                Dry,
+                Fill,
+                Close,
+                Shut,
+                OwnWork {
+
+    /** All that {@link #kind} can be, in the order of the list above. */
+    static List<String> kinds() {
+        return Arrays.stream(Operation.class.getPermittedSubclasses())
+                .map(Operation::kindOf)
+                .toList();
+    }
+
+    private static String kindOf(Class<?> operation) {
+        return operation.getAnnotation(Kind.class).value();
+    }
+
+    default String kind() {
+        return kindOf(getClass());
+    }
+
+    /** Two or three words. */
+    String title();
+
+    /** Plain words with every number in them. */
+    Wording wording(Ruler ruler);
+
+    /** What lies on the table; nothing where no paper does. */
+    default void draw(SketchPad pad) {}
+
+    /** Finds the numbers that a hand sets here. */
+    default void settings(SettingFinder found) {}
+
+    /** The side of the piece that lies up; empty where no piece lies on the table. */
+    default Optional<Side> up() {
+        return Optional.empty();
+    }
+
+    /** What is taken into the hand. */
+    default List<Tool> tools() {
+        return List.of();
+    }
+
+    /** What can hurt. */
+    default List<Hazard> hazards() {
+        return List.of();
+    }
+
+    /** How long what is glued here takes to dry, in minutes; 0 where nothing is. */
+    default int dryMinutes() {
+        return 0;
+    }
+
+    /** The waiting that it consists of. */
+    default Optional<Dry> waiting() {
+        return Optional.empty();
+    }
+
+    /** Whether parts come off a sheet. */
+    default boolean cutsOut() {
+        return false;
+    }
+
+    /** Whether parts come into their place for good. */
+    default boolean laysParts() {
+        return false;
+    }
+
+    /** Whether a mat comes onto that face. */
+    default boolean laysOn(Face face) {
+        return false;
+    }
+
+    /** The scores of a piece that are set from its right edge, and move with it when it is cut wrong. */
+    default List<String> setFromTheRight(Piece piece) {
+        return List.of();
+    }
+
+    /** Those that are set from its upper edge. */
+    default List<String> setFromTheTop(Piece piece) {
+        return List.of();
+    }
+}

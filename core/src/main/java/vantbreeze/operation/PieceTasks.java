@@ -1,0 +1,260 @@
+package vantbreeze.operation;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.locationtech.jts.geom.Polygon;
+import vantbreeze.make.ObliqueReading;
+import vantbreeze.make.ScoreCard;
+import vantbreeze.make.ScoreReading;
+import vantbreeze.make.ScoreSetting;
+import vantbreeze.make.ShapeReading;
+import vantbreeze.make.SquareReading;
+import vantbreeze.make.TemplateReading;
+import vantbreeze.measure.Length;
+import vantbreeze.measure.ToolGrid;
+import vantbreeze.part.CutList;
+import vantbreeze.part.Part;
+import vantbreeze.structure.Panel;
+import vantbreeze.structure.Piece;
+import vantbreeze.structure.Point;
+import vantbreeze.structure.Side;
+import vantbreeze.structure.Slit;
+import vantbreeze.structure.Structure;
+
+/** What is done to one flat piece before it is folded. */
+record PieceTasks(TaskGraph graph, Structure structure, List<Part> parts, String sheet, ToolGrid board) {
+
+    /** The id of the part that a panel is of. */
+    static String partOf(Panel panel) {
+        return "piece/" + panel.piece();
+    }
+
+    static String id(Piece piece, boolean ofCard) {
+        return (ofCard ? "piece/" : "closure/") + piece.name();
+    }
+
+    /** Cut, score, slit, open. */
+    void shape(Piece piece, Phase phase, boolean ofCard) {
+        String part = id(piece, ofCard);
+        List<Part> own = parts.stream().filter(p -> p.id().equals(part)).toList();
+        List<String> touched = List.of(part);
+        if (ofCard && structure.offcutOf(piece).isPresent()) {
+            return;
+        }
+        String cut = "cut/" + part;
+        graph.add(
+                cut,
+                phase,
+                new CutParts(
+                        source(piece),
+                        own.stream().map(p -> new CutList.Alike(List.of(p))).toList()),
+                touched,
+                ofCard);
+        ScoreCard card = ScoreCard.of(piece, score -> !ofCard || structure.isFolded(score));
+        List<String> shaped = new ArrayList<>(List.of(cut));
+        for (Side side : Side.values()) {
+            score(piece, side, card, phase, part, ofCard, shaped);
+        }
+        trim(piece, ofCard, phase, part, shaped);
+        slit(piece, ofCard ? Phase.SLIT : phase, part, ofCard, shaped);
+        int opening = 0;
+        for (List<Point> around : piece.holes()) {
+            opening++;
+            String id = "open/%s/%d".formatted(part, opening);
+            Polygon hole = Piece.outline(piece.name(), around.toArray(new Point[0]))
+                    .build()
+                    .polygon();
+            graph.add(id, ofCard ? Phase.OPEN : phase, new CutWindow(piece, hole), touched, ofCard)
+                    .after(Stream.of(cut));
+        }
+    }
+
+    /** Out of the box that was cut and scored first: a cut may run to the end of a score, or through both halves of a folded piece. */
+    private void trim(Piece piece, boolean ofCard, Phase phase, String part, List<String> shaped) {
+        ShapeReading.of(piece).ifPresent(shape -> {
+            String id = "trim/" + part;
+            graph.add(
+                            id,
+                            phase,
+                            new Trim(piece, shape, ofCard ? structure.offcuts(piece) : List.of()),
+                            Stream.concat(
+                                            Stream.of(part),
+                                            ofCard
+                                                    ? structure.offcuts(piece).stream()
+                                                            .map(p -> id(p, true))
+                                                    : Stream.empty())
+                                    .toList(),
+                            ofCard)
+                    .after(List.copyOf(shaped).stream());
+            shaped.add(id);
+        });
+    }
+
+    private String source(Piece piece) {
+        return piece.isFilm() ? "clear film" : structure.isWritten(piece) ? "plain card" : sheet;
+    }
+
+    private void score(
+            Piece piece, Side side, ScoreCard card, Phase phase, String part, boolean mechanism, List<String> shaped) {
+        List<String> touched = List.of(part);
+        String tail = part + "/" + side.word();
+        Optional<ScoreCard.BothEnds> both =
+                card.sameFromBothEnds().stream().filter(b -> b.side() == side).findFirst();
+        boolean round = !piece.scoredAcross() && both.isEmpty() && isBetterRound(card, side);
+        List<FenceSetting> settings = piece.scoredAcross()
+                ? side == Side.FACE ? across(card) : List.of()
+                : BoardSettings.of(card, side, round);
+        List<String> needed = List.copyOf(shaped);
+        if (!settings.isEmpty()) {
+            Optional<ScoreCard.BothEnds> ends =
+                    piece.scoredAcross() ? card.sameFromBothEnds().stream().findFirst() : both;
+            String id = "score/" + tail;
+            graph.add(
+                            id,
+                            phase,
+                            new Score(piece, side, round, piece.scoredAcross(), settings, ends),
+                            touched,
+                            mechanism)
+                    .after(needed.stream());
+            shaped.add(id);
+        }
+        crease(piece, side, card, phase, tail, touched, mechanism, shaped);
+        List<String> pricked = card.readings().stream()
+                .filter(r -> r instanceof TemplateReading && r.scoreOn() == side)
+                .map(r -> r.score().id())
+                .toList();
+        if (!pricked.isEmpty()) {
+            String id = "prick/" + tail;
+            graph.add(id, phase, new Prick(piece, side, pricked), touched, mechanism)
+                    .after(needed.stream());
+            shaped.add(id);
+        }
+    }
+
+    /** Whether more scores lie on the board's grooves when they are read from the piece's other ends. */
+    private boolean isBetterRound(ScoreCard card, Side side) {
+        return offBoard(BoardSettings.of(card, side, true)) < offBoard(BoardSettings.of(card, side, false));
+    }
+
+    private long offBoard(List<FenceSetting> settings) {
+        return settings.stream().filter(s -> !board.isOn(s.at())).count();
+    }
+
+    /** In one go, whichever side is up: what stays flat is let be. */
+    private static List<FenceSetting> across(ScoreCard card) {
+        return card.settings().stream()
+                .flatMap(s -> s.at() instanceof SquareReading square
+                        ? Stream.of(new FenceSetting(
+                                square.lie() == ScoreReading.Lie.UPRIGHT,
+                                square.fromStart(),
+                                List.of(),
+                                List.of(square.score().id())))
+                        : Stream.empty())
+                .toList();
+    }
+
+    /** A board has no diagonals: pencil, ruler, bone folder, eraser. */
+    private void crease(
+            Piece piece,
+            Side side,
+            ScoreCard card,
+            Phase phase,
+            String tail,
+            List<String> touched,
+            boolean mechanism,
+            List<String> shaped) {
+        List<ScoreSetting> aslant = card.settings().stream()
+                .filter(s -> s.at() instanceof ObliqueReading first && first.scoreOn() == side)
+                .toList();
+        if (aslant.isEmpty()) {
+            return;
+        }
+        List<ObliqueReading> lines = aslant.stream()
+                .map(s -> (ObliqueReading) s.at())
+                .map(r -> side == Side.FACE ? r : r.turnedOver())
+                .toList();
+        List<List<Span>> spans = aslant.stream()
+                .map(s -> ((ObliqueReading) s.at()).runsThrough()
+                        ? List.<Span>of()
+                        : s.stretches().stream()
+                                .map(t -> new Span(t.begins(), t.ends()))
+                                .toList())
+                .toList();
+        List<List<String>> scores = aslant.stream()
+                .map(s -> card.readings().stream()
+                        .filter(r -> r instanceof ObliqueReading o
+                                && o.from().equals(((ObliqueReading) s.at()).from())
+                                && o.to().equals(((ObliqueReading) s.at()).to()))
+                        .map(r -> r.score().id())
+                        .toList())
+                .toList();
+        graph.add(
+                        "mark/crease/" + tail,
+                        phase,
+                        new Mark(
+                                piece,
+                                side,
+                                List.of(),
+                                lines.stream()
+                                        .flatMap(l -> Stream.of(l.from(), l.to()))
+                                        .distinct()
+                                        .toList()),
+                        touched,
+                        mechanism)
+                .after(List.copyOf(shaped).stream());
+        graph.add("crease/" + tail, phase, new Crease(piece, side, lines, spans, scores), touched, mechanism)
+                .after(Stream.of("mark/crease/" + tail));
+        graph.add("rub/crease/" + tail, phase, new Erase(piece, side), touched, false)
+                .after(Stream.of("crease/" + tail));
+        shaped.add("crease/" + tail);
+    }
+
+    /** Pencil first: the ends are what must be right. */
+    private void slit(Piece piece, Phase phase, String part, boolean mechanism, List<String> shaped) {
+        if (piece.slits().isEmpty()) {
+            return;
+        }
+        List<String> touched = List.of(part);
+        List<MarkedLine> ends = slitEnds(piece);
+        if (ends.isEmpty()) {
+            graph.add("slit/" + part, phase, new CutSlits(piece), touched, mechanism)
+                    .after(shaped.stream());
+            return;
+        }
+        graph.add("mark/slit/" + part, phase, new Mark(piece, Side.FACE, ends, List.of()), touched, mechanism)
+                .after(shaped.stream());
+        graph.add("slit/" + part, phase, new CutSlits(piece), touched, mechanism)
+                .after(Stream.of("mark/slit/" + part));
+        graph.add("rub/slit/" + part, phase, new Erase(piece, Side.FACE), touched, false)
+                .after(Stream.of("slit/" + part));
+    }
+
+    /** A curved one comes with the template. */
+    private static List<MarkedLine> slitEnds(Piece piece) {
+        Map<MarkedLine, Set<Length>> lines = new LinkedHashMap<>();
+        for (Slit slit : piece.slits()) {
+            if (slit.path().isCurved()) {
+                continue;
+            }
+            boolean level = slit.isLevel();
+            for (Point end : slit.path().points()) {
+                lines.computeIfAbsent(
+                                new MarkedLine(!level, level ? end.y() : end.x(), List.of()),
+                                k -> new LinkedHashSet<>())
+                        .add(level ? end.x() : end.y());
+            }
+        }
+        return lines.entrySet().stream()
+                .map(e -> new MarkedLine(
+                        e.getKey().upright(),
+                        e.getKey().at(),
+                        e.getValue().stream().sorted().toList()))
+                .toList();
+    }
+}

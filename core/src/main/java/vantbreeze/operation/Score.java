@@ -1,0 +1,145 @@
+package vantbreeze.operation;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import vantbreeze.make.Grouped;
+import vantbreeze.make.ScoreCard;
+import vantbreeze.measure.Ruler;
+import vantbreeze.structure.Piece;
+import vantbreeze.structure.Side;
+
+/**
+ * Scores set on a board.
+ *
+ * @param round whether it is turned round as well: read from its other ends the scores lie on the board's grooves
+ * @param across whether all are scored from edge to edge, whatever of them folds
+ * @param bothEnds the same numbers read from either end, where it is so
+ */
+@Kind("score")
+public record Score(
+        Piece piece,
+        Side side,
+        boolean round,
+        boolean across,
+        List<FenceSetting> settings,
+        Optional<ScoreCard.BothEnds> bothEnds)
+        implements Operation {
+
+    /** Whether the piece's right edge lies at the left. */
+    public boolean isMirrored() {
+        return isMirrored(side, round);
+    }
+
+    static boolean isMirrored(Side side, boolean round) {
+        return round != (side == Side.BACK);
+    }
+
+    @Override
+    public Optional<Side> up() {
+        return Optional.of(side);
+    }
+
+    @Override
+    public List<Tool> tools() {
+        return List.of(Tool.BOARD, Tool.BONE_FOLDER);
+    }
+
+    @Override
+    public String title() {
+        return "Score the " + piece.name();
+    }
+
+    @Override
+    public Wording wording(Ruler ruler) {
+        String how = bothEnds.map(both -> both.text(ruler))
+                .orElseGet(() -> across
+                        ? "score at %s from the left end"
+                                .formatted(Grouped.joined(settings.stream()
+                                        .map(s -> ruler.text(s.at()))
+                                        .toList()))
+                        : "score at "
+                                + Grouped.joined(settings.stream()
+                                        .map(s -> s.text(ruler))
+                                        .toList()));
+        return Wording.plain(
+                across
+                        ? "Face side up, right across from edge to edge, %s. What stays flat is let be.".formatted(how)
+                        : "%s, %s.".formatted(lying(), how));
+    }
+
+    /** As it lies on the board. */
+    private String lying() {
+        return side == Side.FACE
+                ? (round ? "Face side up, turned round" : "Face side up")
+                : round ? "Turned over top to bottom, back up" : "Turned over like a page, back up";
+    }
+
+    @Override
+    public void draw(SketchPad pad) {
+        Set<String> now = new HashSet<>();
+        settings.forEach(s -> now.addAll(s.scores()));
+        pad.onBoard(piece, side, round, now);
+        settings.forEach(s -> pad.fenced(piece, s));
+    }
+
+    @Override
+    public void settings(SettingFinder found) {
+        if (!found.isMechanism()) {
+            return;
+        }
+        for (int i = 0; i < settings.size(); i++) {
+            FenceSetting setting = settings.get(i);
+            boolean backwards = setting.upright() ? isMirrored() : round;
+            found.measured(
+                    Hand.SCORE,
+                    String.valueOf(i + 1),
+                    "%s score of the %s".formatted(nth(found.nextScoreOf(piece)), piece.name()),
+                    setting.at(),
+                    new Effect.OfScores(
+                            setting.scores(),
+                            setting.upright() ? (backwards ? -1 : 1) : 0,
+                            setting.upright() ? 0 : (backwards ? -1 : 1)));
+        }
+    }
+
+    private static String nth(int number) {
+        return switch (number) {
+            case 1 -> "1st";
+            case 2 -> "2nd";
+            case 3 -> "3rd";
+            default -> number + "th";
+        };
+    }
+
+    /** What lies at the left when it is scored, turned over or turned round, is the piece's right edge. */
+    @Override
+    public List<String> setFromTheRight(Piece of) {
+        return !piece.equals(of)
+                ? List.of()
+                : settings.stream()
+                        .filter(FenceSetting::upright)
+                        .filter(s -> isMirrored() != isTurnedRound(s))
+                        .flatMap(s -> s.scores().stream())
+                        .toList();
+    }
+
+    /** What is read from the bottom when it is turned round is set from the piece's upper edge. */
+    @Override
+    public List<String> setFromTheTop(Piece of) {
+        return !piece.equals(of) || !round
+                ? List.of()
+                : settings.stream()
+                        .filter(s -> !s.upright())
+                        .flatMap(s -> s.scores().stream())
+                        .toList();
+    }
+
+    /** Whether it is set after the piece is turned round on the board. */
+    private boolean isTurnedRound(FenceSetting setting) {
+        return bothEnds.isPresent()
+                && !bothEnds.get().positions().contains(setting.at())
+                && !bothEnds.get().middle().equals(Optional.of(setting.at()));
+    }
+}

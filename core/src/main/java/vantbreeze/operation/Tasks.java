@@ -1,0 +1,432 @@
+package vantbreeze.operation;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Polygon;
+import vantbreeze.fold.FlatFolder;
+import vantbreeze.layer.Dressing;
+import vantbreeze.layer.Face;
+import vantbreeze.layer.Mat;
+import vantbreeze.layer.Ornaments;
+import vantbreeze.layer.PlacedOrnament;
+import vantbreeze.layer.PocketRoom;
+import vantbreeze.make.GluePart;
+import vantbreeze.make.GluedPlace;
+import vantbreeze.make.Joint;
+import vantbreeze.make.ScoreCard;
+import vantbreeze.make.ScoreSetting;
+import vantbreeze.make.ShapeReading;
+import vantbreeze.material.Adhesive;
+import vantbreeze.material.Stuff;
+import vantbreeze.measure.Length;
+import vantbreeze.measure.ToolGrid;
+import vantbreeze.part.CutList;
+import vantbreeze.part.Part;
+import vantbreeze.post.ClosureKit;
+import vantbreeze.structure.Bond;
+import vantbreeze.structure.Panel;
+import vantbreeze.structure.Piece;
+import vantbreeze.structure.Side;
+import vantbreeze.structure.Slide;
+import vantbreeze.structure.Structure;
+
+/** Derives what is to be done for a card, and what of it must come before what. */
+public final class Tasks {
+
+    /** A day, until wet glue holds what the post does to it. Common practice, no published source. */
+    private static final int A_DAY = 24 * 60;
+
+    private static final int SHAPED_CORNERS = 12;
+    private static final double SHARED = 0.5;
+
+    /** A few thousandths of a millimetre: rounding, never a measure. */
+    private static final double NEAR = 4;
+
+    private final Structure structure;
+    private final List<Face> faces;
+    private final Dressing dressing;
+    private final Ornaments ornaments;
+    private final ClosureKit closure;
+    private final List<Part> parts;
+    private final String sheet;
+    private final ToolGrid board;
+    private final TaskGraph graph = new TaskGraph();
+
+    private Tasks(
+            Structure structure,
+            List<Face> faces,
+            Dressing dressing,
+            Ornaments ornaments,
+            ClosureKit closure,
+            List<Part> parts,
+            String sheet,
+            ToolGrid board) {
+        this.structure = structure;
+        this.faces = faces;
+        this.dressing = dressing;
+        this.ornaments = ornaments;
+        this.closure = closure;
+        this.parts = parts;
+        this.sheet = sheet;
+        this.board = board;
+    }
+
+    /**
+     * In an order that can be worked through.
+     *
+     * @param sheet what the base is cut from, in words
+     * @param board the grooves of the scoring board
+     * @param own what the maker adds; what it is done to may be gone, then it is left out ({@link #lost})
+     */
+    public static List<Task> of(
+            Structure structure,
+            List<Face> faces,
+            Dressing dressing,
+            Ornaments ornaments,
+            ClosureKit closure,
+            List<Part> parts,
+            String sheet,
+            ToolGrid board,
+            List<OwnStep> own) {
+        Tasks tasks = new Tasks(structure, faces, dressing, ornaments, closure, parts, sheet, board);
+        tasks.derive();
+        OwnTasks more = new OwnTasks(tasks.graph, structure, faces, ornaments, parts);
+        own.forEach(more::dress);
+        return TaskOrder.of(tasks.graph.tasks());
+    }
+
+    private void derive() {
+        PieceTasks pieces = new PieceTasks(graph, structure, parts, sheet, board);
+        structure.pieces().forEach(piece -> pieces.shape(piece, Phase.SHAPE, true));
+        fold();
+        cutMats();
+        structure.bonds().stream().filter(structure::isFilm).forEach(b -> join(b, Phase.FILM));
+        layMats(true);
+        toppers(true);
+        dry(Phase.LAY_FIRST, false);
+        structure.bonds().stream().filter(b -> !structure.isFilm(b)).forEach(b -> join(b, Phase.JOIN));
+        layOverFeet();
+        dry(Phase.JOIN, true);
+        structure.slides().forEach(this::thread);
+        layMats(false);
+        toppers(false);
+        dry(Phase.LAY, false);
+        PocketRoom.of(structure)
+                .forEach(room -> graph.add("fill/" + room.held().name(), Phase.FILL, new Fill(room), List.of(), false)
+                        .after(graph.of(Phase.FILM, Phase.JOIN, Phase.THREAD, Phase.LAY)));
+        graph.add("close", Phase.CLOSE, new Close(), List.of(), true).after(graph.where(d -> true));
+        close(pieces);
+    }
+
+    private void fold() {
+        for (Piece piece : structure.pieces()) {
+            List<ScoreSetting> settings = ScoreCard.of(piece, structure::isFolded).settings().stream()
+                    .filter(s -> s.stretches().stream().anyMatch(t -> t.fold().isPresent()))
+                    .filter(s -> !isFoldedBefore(piece, s))
+                    .toList();
+            if (!settings.isEmpty()) {
+                String part = PieceTasks.id(piece, true);
+                graph.add("fold/" + part, Phase.FOLD, new FoldPiece(piece, settings), List.of(part), true)
+                        .after(graph.workedOn(part));
+            }
+        }
+    }
+
+    /** What is cut to shape through both layers is folded by then. */
+    private static boolean isFoldedBefore(Piece piece, ScoreSetting setting) {
+        return ShapeReading.of(piece)
+                .flatMap(ShapeReading::folded)
+                .filter(score -> setting.at().score().equals(score))
+                .isPresent();
+    }
+
+    private void cutMats() {
+        Map<Stuff, List<Part>> byPaper = new LinkedHashMap<>();
+        parts.stream()
+                .filter(p -> p.kind() == Part.Kind.MAT)
+                .forEach(p -> byPaper.computeIfAbsent(p.stuff(), k -> new ArrayList<>())
+                        .add(p));
+        int number = 0;
+        for (List<Part> mats : byPaper.values()) {
+            number++;
+            String from = byPaper.size() == 1 ? "" : "paper %d of %d".formatted(number, byPaper.size());
+            graph.add(
+                    "cut/mats/" + number,
+                    Phase.CUT_MATS,
+                    new CutParts(from, CutList.of(mats)),
+                    mats.stream().map(Part::id).toList(),
+                    false);
+        }
+    }
+
+    /** What is glued to a face and dressed over. */
+    private Set<String> feet(Face face) {
+        return structure
+                .dressed(face.panel(), face.side())
+                .map(Structure.Dressed::over)
+                .orElse(Set.of());
+    }
+
+    private void layMats(boolean first) {
+        Phase phase = first ? Phase.LAY_FIRST : Phase.LAY;
+        lay(
+                        first ? "first" : "last",
+                        phase,
+                        m -> m.face().beforeAssembly() == first
+                                && feet(m.face()).isEmpty())
+                .forEach(lay -> lay.after(lay.parts().stream().flatMap(graph::cutOf))
+                        .after(lay.parts().stream().flatMap(this::grounds))
+                        .after(first ? Stream.empty() : graph.of(Phase.FILM, Phase.JOIN, Phase.THREAD)));
+    }
+
+    /** What is done to the pieces that this mat comes onto. */
+    private Stream<String> grounds(String mat) {
+        return parts.stream()
+                .filter(p -> p.id().equals(mat))
+                .flatMap(p -> p.cutFor().stream())
+                .flatMap(m -> graph.workedOn(PieceTasks.partOf(m.face().panel())));
+    }
+
+    /** Once the feet are glued, and before what is joined after them closes the place. */
+    private void layOverFeet() {
+        List<String> order = structure.bonds().stream().map(Bond::id).toList();
+        Set<String> feet =
+                dressing.mats().stream().flatMap(m -> feet(m.face()).stream()).collect(Collectors.toSet());
+        int last = feet.stream().mapToInt(order::indexOf).max().orElse(-1);
+        lay("over", Phase.JOIN, m -> !feet(m.face()).isEmpty()).forEach(lay -> {
+            lay.after(lay.parts().stream().flatMap(graph::cutOf))
+                    .after(feet.stream().map(b -> "glue/" + b));
+            order.subList(last + 1, order.size())
+                    .forEach(b -> graph.get("glue/" + b).after(Stream.of(lay.id())));
+        });
+    }
+
+    /**
+     * A task for all mats that are glued alike; what lies on a paper that is glued otherwise comes after it.
+     *
+     * @return in an order in which every layer comes after the one below it
+     */
+    private List<TaskGraph.Draft> lay(String when, Phase phase, Predicate<Mat> which) {
+        record Group(Joint joint, List<Mat> mats) {
+            boolean hasBelow(Mat mat) {
+                return mats.stream()
+                        .anyMatch(m -> m.face().key().equals(mat.face().key()) && m.layer() < mat.layer());
+            }
+        }
+        record Glued(Mat mat, Joint joint) {}
+        List<Group> groups = new ArrayList<>();
+        dressing.cuts().stream()
+                .flatMap(cut -> cut.mats().stream().filter(which).map(m -> new Glued(m, Joint.of(cut))))
+                .sorted(Comparator.comparingInt(g -> g.mat().layer()))
+                .forEach(g -> {
+                    int below = IntStream.range(0, groups.size())
+                            .filter(i -> groups.get(i).hasBelow(g.mat()))
+                            .max()
+                            .orElse(0);
+                    Group group = groups.subList(below, groups.size()).stream()
+                            .filter(same -> same.joint().equals(g.joint()))
+                            .findFirst()
+                            .orElseGet(() -> {
+                                Group other = new Group(g.joint(), new ArrayList<>());
+                                groups.add(other);
+                                return other;
+                            });
+                    group.mats().add(g.mat());
+                });
+        List<String> labels =
+                dressing.mats().stream().map(m -> m.face().label()).distinct().toList();
+        List<TaskGraph.Draft> laid = new ArrayList<>();
+        for (Group group : groups) {
+            String id = graph.own(
+                    "lay/%s/%s".formatted(when, group.joint().adhesive().key()));
+            List<Mat> mats = group.mats();
+            laid.add(graph.add(
+                            id,
+                            phase,
+                            new LayMats(when.equals("first"), group.joint(), mats, labels),
+                            partsOf(mats),
+                            false)
+                    .after(IntStream.range(0, laid.size())
+                            .filter(i -> mats.stream().anyMatch(groups.get(i)::hasBelow))
+                            .mapToObj(i -> laid.get(i).id())));
+        }
+        return laid;
+    }
+
+    /** The parts that these mats are cut as. */
+    private List<String> partsOf(List<Mat> mats) {
+        return parts.stream()
+                .filter(p -> p.cutFor().stream().anyMatch(mats::contains))
+                .map(Part::id)
+                .toList();
+    }
+
+    private void toppers(boolean first) {
+        Phase phase = first ? Phase.LAY_FIRST : Phase.LAY;
+        for (PlacedOrnament placed : ornaments.placed()) {
+            if (placed.face().beforeAssembly() != first) {
+                continue;
+            }
+            String part = "topper/" + placed.ornament().name();
+            graph.add(
+                    "cut/" + part,
+                    phase,
+                    new CutParts(
+                            "its paper",
+                            parts.stream()
+                                    .filter(p -> p.id().equals(part))
+                                    .map(p -> new CutList.Alike(List.of(p)))
+                                    .toList()),
+                    List.of(part),
+                    false);
+            GluedPlace place = GluedPlace.of(
+                    placed.onPiece(),
+                    placed.face().panel().outline(),
+                    placed.face().side());
+            graph.add("lay/" + part, phase, new LayTopper(placed, place, Joint.of(placed)), List.of(part), false)
+                    .after(Stream.of("cut/" + part))
+                    .after(placed.carrier().stream().map(c -> "lay/topper/" + c))
+                    .after(graph.layingOn(placed.face()))
+                    .after(
+                            first
+                                    ? graph.workedOn(
+                                            PieceTasks.partOf(placed.face().panel()))
+                                    : graph.of(Phase.FILM, Phase.JOIN, Phase.THREAD));
+        }
+    }
+
+    /** One wait for all that was glued at that stage. */
+    private void dry(Phase phase, boolean mechanism) {
+        List<Task> wet = graph.tasks().stream()
+                .filter(d -> d.phase() == phase && d.operation().dryMinutes() > 0)
+                .toList();
+        int minutes =
+                wet.stream().mapToInt(d -> d.operation().dryMinutes()).max().orElse(0);
+        if (minutes > 0) {
+            graph.add(
+                            "dry/" + phase.name().toLowerCase(Locale.ROOT),
+                            phase,
+                            new Dry(minutes, "what is glued"),
+                            List.of(),
+                            mechanism)
+                    .after(wet.stream().map(Task::id));
+        }
+    }
+
+    /** Each bond with where the glued panel comes to lie, measured on the panel that takes it. */
+    private void join(Bond bond, Phase phase) {
+        Panel laid = structure.panel(bond.panel());
+        Panel onto = structure.panel(bond.onto());
+        GluedPlace place = GluedPlace.of(bond.placement().apply(laid.outline()), onto.outline(), bond.ontoSide());
+        Joint joint = Joint.of(bond, structure);
+        GluePart part = GluePart.of(structure, bond);
+        Optional<Length> tape =
+                joint.adhesive().equals(Adhesive.TAPE) && bond.seams().isEmpty() ? tapeOn(part) : Optional.empty();
+        Glue glue = new Glue(
+                bond,
+                laid,
+                onto,
+                place,
+                part,
+                joint,
+                tape,
+                isOnOutline(laid),
+                structure.anchor().piece(),
+                isHidden(onto, bond.ontoSide()));
+        List<String> touched =
+                Stream.of(laid, onto).map(PieceTasks::partOf).distinct().toList();
+        Stream<String> shaped = touched.stream()
+                .flatMap(graph::workedOn)
+                .filter(before -> !before.startsWith("glue/") && !before.startsWith("dry/"));
+        graph.add("glue/" + bond.id(), phase, glue, touched, true)
+                .after(shaped)
+                .after(phase == Phase.JOIN ? graph.of(Phase.LAY_FIRST) : Stream.empty());
+    }
+
+    /** As long as the rectangle that takes glue, less what it keeps off its ends. */
+    private static Optional<Length> tapeOn(GluePart part) {
+        if (!part.area().isRectangle()) {
+            return Optional.empty();
+        }
+        Envelope box = part.area().getEnvelopeInternal();
+        Length longest = Length.nearestTo(Math.max(box.getWidth(), box.getHeight()));
+        return Optional.of(longest.minus(Joint.TAPE_INSET.times(2))).filter(Length::isPositive);
+    }
+
+    /** Whether a shaped piece lies on the card's own outline when closed: then it needs no measuring. */
+    private boolean isOnOutline(Panel laid) {
+        if (laid.outline().getNumPoints() <= SHAPED_CORNERS) {
+            return false;
+        }
+        Polygon lying = FlatFolder.closed(structure).placed(laid).outline();
+        Polygon card = structure.piece(structure.anchor().piece()).polygon();
+        return lying.getExteriorRing()
+                        .intersection(card.getExteriorRing().buffer(NEAR))
+                        .getLength()
+                >= SHARED * lying.getLength();
+    }
+
+    private boolean isHidden(Panel panel, Side side) {
+        return structure.isFilmOn(panel, side)
+                && dressing.mats().stream()
+                        .map(Mat::face)
+                        .anyMatch(f -> f.panel().equals(panel) && f.side() == side);
+    }
+
+    private void thread(Slide slide) {
+        graph.add(
+                        "thread/" + slide.id(),
+                        Phase.THREAD,
+                        new ThreadSlider(
+                                slide,
+                                structure.panel(slide.panel()),
+                                structure.panel(slide.onto()),
+                                structure.panel(slide.band())),
+                        Stream.of(slide.panel(), slide.onto())
+                                .map(p -> PieceTasks.partOf(structure.panel(p)))
+                                .distinct()
+                                .toList(),
+                        true)
+                .after(graph.of(Phase.JOIN));
+    }
+
+    private void close(PieceTasks pieces) {
+        boolean dries =
+                graph.where(d -> d.operation().dryMinutes() > 0).findAny().isPresent();
+        for (Piece piece : closure.pieces()) {
+            pieces.shape(piece, Phase.SHUT, false);
+        }
+        closure.ribbon()
+                .ifPresent(length -> graph.add("cut/ribbon", Phase.SHUT, new CutRibbon(length), List.of(), false));
+        if (!closure.text().isEmpty()) {
+            graph.add("shut", Phase.SHUT, new Shut(closure.text()), List.of(), false)
+                    .after(Stream.concat(Stream.of("close"), graph.of(Phase.SHUT)));
+        }
+        if (dries) {
+            graph.add("dry/post", Phase.SHUT, new Dry(A_DAY, "glue that is posted"), List.of(), false)
+                    .after(Stream.concat(Stream.of("close"), graph.ids("shut")));
+        }
+    }
+
+    /** The own steps whose face, mat or topper this card does not have. */
+    public static List<OwnStep> lost(List<OwnStep> own, List<Face> faces, List<Part> parts) {
+        Set<String> there = new HashSet<>();
+        faces.forEach(f -> there.add("face/" + f.key()));
+        parts.stream()
+                .filter(p -> p.kind() == Part.Kind.MAT || p.kind() == Part.Kind.TOPPER)
+                .forEach(p -> there.add(p.id()));
+        return own.stream().filter(s -> !there.contains(s.on())).toList();
+    }
+}
