@@ -75,13 +75,10 @@ class Torture {
         try (Connection connection =
                         DriverManager.getConnection("jdbc:h2:file:" + data.resolve("vantbreeze"), "vantbreeze", "");
                 Statement sql = connection.createStatement()) {
-            for (String column : List.of("fold", "closed", "envelope", "snags", "reason", "rules", "digest")) {
-                sql.execute("alter table revision drop column " + column);
+            for (String column : List.of("board_reach", "bed")) {
+                sql.execute("alter table tool_set drop column " + column);
             }
-            for (String table : List.of("project", "own_fold", "drawer_envelope", "postal_row")) {
-                sql.execute("alter table %s drop column digest".formatted(table));
-            }
-            sql.execute("delete from \"flyway_schema_history\" where \"version\" = '4'");
+            sql.execute("delete from \"flyway_schema_history\" where \"version\" = '7'");
         }
         Files.delete(data.resolve("vantbreeze.seal"));
     }
@@ -188,21 +185,31 @@ class Torture {
         byte[] sealed = Files.readAllBytes(seal);
         int refused = 0;
         int told = 0;
+        List<String> unnoticed = new ArrayList<>();
         for (int i = 0; i < FLIPS; i++) {
             byte[] flipped = whole.clone();
             flipped[chance.nextInt(flipped.length)] ^= (byte) (1 << chance.nextInt(8));
             Files.write(file, flipped);
             Files.write(seal, sealed);
             try (App app = App.start(data)) {
-                told += send(app, "GET", "api/store", "").body().contains("was changed by something else") ? 1 : 0;
+                String store = send(app, "GET", "api/store", "").body();
+                if (store.contains("\"trouble\":[]")) {
+                    unnoticed.add(store);
+                } else {
+                    told++;
+                }
             } catch (IllegalStateException notStarted) {
-                refused += notStarted.getMessage().contains("cannot be read") ? 1 : 0;
+                if (notStarted.getMessage().contains("The database file")) {
+                    refused++;
+                } else {
+                    unnoticed.add(notStarted.getMessage());
+                }
             }
         }
         Figures.add(
                 "One bit flipped in the closed file, %d times: %d starts refused with the reason, %d told on the screen, %d unnoticed.",
-                FLIPS, refused, told, FLIPS - refused - told);
-        assertThat(refused + told).isEqualTo(FLIPS);
+                FLIPS, refused, told, unnoticed.size());
+        assertThat(unnoticed).isEmpty();
     }
 
     /** As a copy that was broken off, or a disk that gave up: the end of the file is gone, with the seal beside it and without. */

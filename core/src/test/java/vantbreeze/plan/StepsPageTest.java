@@ -1,0 +1,61 @@
+package vantbreeze.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import vantbreeze.catalogue.FoldCatalogue;
+import vantbreeze.catalogue.FoldDesign;
+import vantbreeze.catalogue.Parameter;
+import vantbreeze.operation.Step;
+
+/** docs/steps/steps.txt has the order of work of every design, so that a change of it is read. Run with -Ddocs.write=true to write it anew. */
+class StepsPageTest {
+
+    private static final Path PAGE = Path.of("..", "docs", "steps", "steps.txt");
+
+    /** In inches; what is not named here closes to 4 1/4 x 5 1/2. */
+    private static final Map<String, String> SIZES = Map.ofEntries(
+            Map.entry("never-ending-card", "8 x 8"),
+            Map.entry("concertina-gate", "2 7/8 x 6"),
+            Map.entry("floating-book", "7 x 5"),
+            Map.entry("stage", "5 1/2 x 4 1/4"),
+            Map.entry("fold-back-gate", "6 x 4"),
+            Map.entry("inverted-z", "5 1/2 x 4 1/4"),
+            Map.entry("burst-gate", "5 1/2 x 5 1/2"),
+            Map.entry("tiered-panel", "5 x 7"));
+
+    @Test
+    void thePageIsWhatTheProductSays() throws IOException {
+        StringBuilder page = new StringBuilder();
+        for (FoldDesign fold : FoldCatalogue.all()) {
+            if (fold.parameters().stream().noneMatch(p -> p.kind() == Parameter.Kind.PANELS)) {
+                page.append(steps(fold));
+            }
+        }
+        if (Boolean.getBoolean("docs.write")) {
+            Files.createDirectories(PAGE.getParent());
+            Files.writeString(PAGE, page);
+        }
+        assertThat(Files.readString(PAGE)).isEqualTo(page.toString());
+    }
+
+    private static String steps(FoldDesign fold) {
+        String size = SIZES.getOrDefault(fold.id(), "4 1/4 x 5 1/2");
+        String[] sides = size.split(" x ");
+        Plan plan = Planner.plan(Briefs.closed(fold.id(), sides[0], sides[1]));
+        List<String> lines = new ArrayList<>();
+        List<Step> steps = plan.steps();
+        lines.add("%s, %s: %d steps".formatted(fold.name(), size, steps.size()));
+        for (int i = 0; i < steps.size(); i++) {
+            lines.add("%3d. %s. %s"
+                    .formatted(i + 1, steps.get(i).title(), steps.get(i).text()));
+        }
+        return String.join("\n", lines) + "\n\n";
+    }
+}
