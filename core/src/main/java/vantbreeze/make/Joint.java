@@ -19,21 +19,22 @@ public record Joint(Adhesive adhesive, String reason) {
     /** Tape stops this far from a score, or the fold goes stiff. Common practice, no published source. */
     public static final Length TAPE_INSET = Length.inches(1, 8);
 
-    /** About 4 x 4 in: larger mats bubble and cannot be laid straight at once. */
-    private static final double LARGE_SQUARE_MILLIMETRES = 100 * 100;
+    /** A closed A2 card, 4 1/4 x 5 1/2 in: wet glue warps what is larger. */
+    private static final double LARGE_SQUARE_MILLIMETRES =
+            Length.inches(17, 4).millimetres() * Length.inches(11, 2).millimetres();
 
     /** Of two panels. */
     public static Joint of(Bond bond, Structure structure) {
         Panel panel = structure.panel(bond.panel());
         Panel onto = structure.panel(bond.onto());
         if (panel.isClear() || onto.isClear()) {
-            return new Joint(Adhesive.TAPE, "wet glue runs on film; keep it where something opaque hides it");
+            return new Joint(Adhesive.TAPE, "wet glue smears on film; keep it where paper hides it");
         }
         if (!bond.seams().isEmpty()) {
             return new Joint(Adhesive.TAPE, "it stays within the seams; wet glue would run into what has to stay open");
         }
         if (structure.isLoop(bond)) {
-            return new Joint(Adhesive.SOLVENT, "it closes a ring of panels that pulls at it all the time");
+            return new Joint(Adhesive.QUICK, "it closes a ring of panels that pulls at it all the time");
         }
         boolean hinged = structure.hinges().stream()
                 .anyMatch(h -> h.first().equals(panel) || h.second().equals(panel));
@@ -49,8 +50,8 @@ public record Joint(Adhesive adhesive, String reason) {
             return new Joint(Adhesive.WET, "both halves have to meet exactly");
         }
         return mat.squareMillimetres() > LARGE_SQUARE_MILLIMETRES
-                ? new Joint(Adhesive.WET, "a large sheet has to be slid into place")
-                : new Joint(Adhesive.TAPE, "it holds at once and does not warp");
+                ? new Joint(Adhesive.TAPE, "wet glue would warp so large a sheet")
+                : new Joint(Adhesive.WET, "it can be slid until the border is even");
     }
 
     /** Of something laid on top. */

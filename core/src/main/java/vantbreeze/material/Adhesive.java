@@ -23,8 +23,8 @@ public record Adhesive(String key, String name, int minutes) {
 
     public static final Adhesive DOTS = keyed("dots");
 
-    /** It does not creep where a fold pulls all the time. */
-    public static final Adhesive SOLVENT = keyed("solvent");
+    /** It grips at once and does not creep where a fold pulls all the time. */
+    public static final Adhesive QUICK = keyed("quick");
 
     private static Adhesive keyed(String key) {
         return TABLE.stream().filter(a -> a.key.equals(key)).findFirst().orElseThrow();

@@ -3,13 +3,17 @@ package vantbreeze.operation;
 import java.util.List;
 import vantbreeze.measure.Ruler;
 
-/** The card closed and looked at. */
+/**
+ * The card closed and looked at.
+ *
+ * @param wet whether there is glue in it that has to dry
+ */
 @Kind("close")
-public record Close() implements Operation {
+public record Close(boolean wet) implements Operation {
 
     @Override
     public List<Tool> tools() {
-        return List.of(Tool.WEIGHT);
+        return wet ? List.of(Tool.WEIGHT) : List.of();
     }
 
     @Override
@@ -20,6 +24,8 @@ public record Close() implements Operation {
     @Override
     public Wording wording(Ruler ruler) {
         return Wording.plain(
-                "Close the card: nothing may stick out. Let it dry closed under a weight, then try it in its envelope.");
+                wet
+                        ? "Close the card: nothing may stick out. Try it in its envelope, then leave it shut under a weight until the glue is dry, a day before you post it."
+                        : "Close the card: nothing may stick out. Try it in its envelope.");
     }
 }

@@ -48,7 +48,7 @@ public record CutSlits(Piece piece) implements Operation {
                 .formatted(
                         new SlitReading(piece, ruler).text(),
                         byTrimmer()
-                                ? " Stop the trimmer short of each end and finish to the mark with a knife: short of it the fold tears, past it the frame is weak."
+                                ? " Stop the trimmer short of each end and finish with a knife: short of it the fold tears, past it the frame is weak."
                                 : " Not past the ends: there the paper tears on."));
     }
 

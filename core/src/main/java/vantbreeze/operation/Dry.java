@@ -12,7 +12,6 @@ import vantbreeze.measure.Ruler;
 public record Dry(int minutes, String what) implements Operation {
 
     private static final int AN_HOUR = 60;
-    private static final int A_DAY = 24 * AN_HOUR;
 
     @Override
     public Optional<Dry> waiting() {
@@ -27,9 +26,7 @@ public record Dry(int minutes, String what) implements Operation {
     @Override
     public Wording wording(Ruler ruler) {
         return Wording.plain(
-                minutes >= A_DAY
-                        ? "Give glue a day to dry before you post it."
-                        : "Give %s %s before you bend or cover it; the label counts. What does not touch it can go on meanwhile."
-                                .formatted(what, minutes == AN_HOUR ? "an hour" : "%d minutes".formatted(minutes)));
+                "Give %s %s before you bend or cover it; the label counts. What does not touch it can go on meanwhile."
+                        .formatted(what, minutes == AN_HOUR ? "an hour" : "%d minutes".formatted(minutes)));
     }
 }

@@ -6,12 +6,17 @@ import java.util.stream.Collectors;
 import vantbreeze.make.ScoreSetting;
 import vantbreeze.make.SquareReading;
 import vantbreeze.measure.Ruler;
+import vantbreeze.structure.Fold;
 import vantbreeze.structure.Piece;
 import vantbreeze.structure.Side;
 
-/** All scores of a piece, each its way. */
+/**
+ * All scores of a piece, each its way.
+ *
+ * @param pushed those that nothing scores: the ends of slits place them
+ */
 @Kind("fold")
-public record FoldPiece(Piece piece, List<ScoreSetting> settings) implements Operation {
+public record FoldPiece(Piece piece, List<ScoreSetting> settings, List<ScoreSetting> pushed) implements Operation {
 
     /** So many folds are listed where the piece is folded; more are on the score card. */
     private static final int MOST_FOLDS = 8;
@@ -35,19 +40,30 @@ public record FoldPiece(Piece piece, List<ScoreSetting> settings) implements Ope
     public Wording wording(Ruler ruler) {
         boolean listed = settings.size() <= MOST_FOLDS || piece.scoredAcross();
         String which = listed
-                ? "%s, fold %s"
-                        .formatted(
-                                piece.scoredAcross() ? "Face side up, rows counted from the bottom" : "Face side up",
-                                settings.stream()
-                                        .map(s -> "at %s: %s".formatted(position(s, ruler), s.how(ruler)))
-                                        .collect(Collectors.joining("; ")))
-                : "Fold all %d scores as they are drawn, dashes as valleys, dash and dot as mountains"
+                ? "fold "
+                        + settings.stream()
+                                .map(s -> "at %s: %s".formatted(position(s, ruler), s.how(ruler)))
+                                .collect(Collectors.joining("; "))
+                : "fold all %d scores as they are drawn, dashes as valleys, dash and dot as mountains"
                         .formatted(settings.size());
-        String reversed = piece.slits().isEmpty()
+        String lying = piece.scoredAcross() ? "Face side up, rows counted from the bottom" : "Face side up";
+        String through = pushed.stream().map(FoldPiece::pushed).collect(Collectors.joining(" "));
+        String begin = through.isEmpty() ? lying + ", " : "%s. %s Then ".formatted(lying, through);
+        String reversed = piece.slits().isEmpty() || !pushed.isEmpty()
                 ? ""
                 : " Push what lies between slits through gently, a little forward, then backward, before you burnish it.";
         return Wording.plain(
-                "%s. Lower edges level; burnish each fold with the bone folder.%s".formatted(which, reversed));
+                settings.isEmpty()
+                        ? "%s. %s".formatted(lying, through)
+                        : "%s%s. Lower edges level; burnish each fold with the bone folder.%s"
+                                .formatted(begin, which, reversed));
+    }
+
+    private static String pushed(ScoreSetting setting) {
+        boolean away =
+                setting.stretches().stream().flatMap(s -> s.fold().stream()).allMatch(fold -> fold == Fold.MOUNTAIN);
+        return "Push the %s %s: the ends of the cuts place its crease. Nudge it square, then burnish it."
+                .formatted(setting.name(), away ? "away from you and fold it back" : "towards you and fold it over");
     }
 
     private static String position(ScoreSetting setting, Ruler ruler) {

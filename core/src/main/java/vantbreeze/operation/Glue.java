@@ -1,6 +1,5 @@
 package vantbreeze.operation;
 
-import java.util.List;
 import java.util.Optional;
 import vantbreeze.make.GluePart;
 import vantbreeze.make.GluedPlace;
@@ -38,8 +37,8 @@ public record Glue(
     }
 
     @Override
-    public List<Hazard> hazards() {
-        return List.of(Hazard.GLUE);
+    public boolean isWet() {
+        return joint.adhesive().dries();
     }
 
     @Override

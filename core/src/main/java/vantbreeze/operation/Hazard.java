@@ -9,7 +9,6 @@ public enum Hazard {
             "Blades are sharp: cut away from your hand, knives along a metal ruler, cap them, keep children off. Follow"
                     + " the tool maker's instructions and your local rules.",
             "Mind the blade."),
-    GLUE("Read the glue's label; ventilate with solvent glue and keep flames away.", "Glue: air, no flames."),
     SMALL_PARTS("Small parts are not for small children.", "Small parts: not for small children."),
     HEAT(
             "A heat tool burns skin and scorches paper: hold the paper with tweezers, keep moving, set it down where nothing"

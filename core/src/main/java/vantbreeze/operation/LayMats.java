@@ -24,13 +24,8 @@ public record LayMats(boolean first, Joint joint, List<Mat> mats, List<String> a
     }
 
     @Override
-    public List<Hazard> hazards() {
-        return List.of(Hazard.GLUE);
-    }
-
-    @Override
-    public int dryMinutes() {
-        return joint.adhesive().minutes();
+    public boolean isWet() {
+        return joint.adhesive().dries();
     }
 
     @Override

@@ -14,12 +14,12 @@ public record LayTopper(PlacedOrnament placed, GluedPlace place, Joint joint) im
 
     @Override
     public List<Hazard> hazards() {
-        return List.of(Hazard.GLUE, Hazard.SMALL_PARTS);
+        return List.of(Hazard.SMALL_PARTS);
     }
 
     @Override
-    public int dryMinutes() {
-        return joint.adhesive().minutes();
+    public boolean isWet() {
+        return joint.adhesive().dries();
     }
 
     @Override

@@ -76,7 +76,12 @@ public sealed interface Operation
         return List.of();
     }
 
-    /** How long what is glued here takes to dry, in minutes; 0 where nothing is. */
+    /** Whether glue is used that has to dry before the card is posted. */
+    default boolean isWet() {
+        return false;
+    }
+
+    /** How long a joint made here must not be bent, in minutes; 0 where it may at once. What lies flat can wait for itself. */
     default int dryMinutes() {
         return 0;
     }

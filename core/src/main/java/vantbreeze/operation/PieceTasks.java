@@ -10,6 +10,7 @@ import java.util.Set;
 import java.util.stream.Stream;
 import org.locationtech.jts.geom.Polygon;
 import vantbreeze.make.ObliqueReading;
+import vantbreeze.make.PlacedBySlits;
 import vantbreeze.make.ScoreCard;
 import vantbreeze.make.ScoreReading;
 import vantbreeze.make.ScoreSetting;
@@ -29,6 +30,9 @@ import vantbreeze.structure.Structure;
 
 /** What is done to one flat piece before it is folded. */
 record PieceTasks(TaskGraph graph, Structure structure, List<Part> parts, String sheet, ToolGrid board) {
+
+    /** Of places, in counts. */
+    private static final double ROUNDED = 2;
 
     /** The id of the part that a panel is of. */
     static String partOf(Panel panel) {
@@ -169,8 +173,10 @@ record PieceTasks(TaskGraph graph, Structure structure, List<Part> parts, String
             List<String> touched,
             boolean mechanism,
             List<String> shaped) {
+        Set<String> placed = PlacedBySlits.of(piece);
         List<ScoreSetting> aslant = card.settings().stream()
                 .filter(s -> s.at() instanceof ObliqueReading first && first.scoreOn() == side)
+                .filter(s -> !placed.contains(s.at().score().id()))
                 .toList();
         if (aslant.isEmpty()) {
             return;
@@ -215,7 +221,7 @@ record PieceTasks(TaskGraph graph, Structure structure, List<Part> parts, String
         shaped.add("crease/" + tail);
     }
 
-    /** Pencil first: the ends are what must be right. */
+    /** Pencil only where no score marks the end, and no fence and scale tell it. */
     private void slit(Piece piece, Phase phase, String part, boolean mechanism, List<String> shaped) {
         if (piece.slits().isEmpty()) {
             return;
@@ -235,19 +241,24 @@ record PieceTasks(TaskGraph graph, Structure structure, List<Part> parts, String
                 .after(Stream.of("slit/" + part));
     }
 
-    /** A curved one comes with the template. */
+    private static boolean isOnAScore(Piece piece, Point end) {
+        return piece.scores().stream()
+                .flatMap(s -> s.path().legs().stream())
+                .anyMatch(leg -> leg.distance(end.coordinate()) <= ROUNDED);
+    }
+
+    /** A curved one comes with the template, one that is square to the piece is read off the trimmer. */
     private static List<MarkedLine> slitEnds(Piece piece) {
         Map<MarkedLine, Set<Length>> lines = new LinkedHashMap<>();
         for (Slit slit : piece.slits()) {
-            if (slit.path().isCurved()) {
+            if (slit.path().isCurved() || slit.isLevel() || slit.isUpright()) {
                 continue;
             }
-            boolean level = slit.isLevel();
             for (Point end : slit.path().points()) {
-                lines.computeIfAbsent(
-                                new MarkedLine(!level, level ? end.y() : end.x(), List.of()),
-                                k -> new LinkedHashSet<>())
-                        .add(level ? end.x() : end.y());
+                if (!isOnAScore(piece, end)) {
+                    lines.computeIfAbsent(new MarkedLine(true, end.x(), List.of()), k -> new LinkedHashSet<>())
+                            .add(end.y());
+                }
             }
         }
         return lines.entrySet().stream()

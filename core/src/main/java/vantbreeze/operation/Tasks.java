@@ -25,6 +25,7 @@ import vantbreeze.layer.PocketRoom;
 import vantbreeze.make.GluePart;
 import vantbreeze.make.GluedPlace;
 import vantbreeze.make.Joint;
+import vantbreeze.make.PlacedBySlits;
 import vantbreeze.make.ScoreCard;
 import vantbreeze.make.ScoreSetting;
 import vantbreeze.make.ShapeReading;
@@ -44,9 +45,6 @@ import vantbreeze.structure.Structure;
 
 /** Derives what is to be done for a card, and what of it must come before what. */
 public final class Tasks {
-
-    /** A day, until wet glue holds what the post does to it. Common practice, no published source. */
-    private static final int A_DAY = 24 * 60;
 
     private static final int SHAPED_CORNERS = 12;
     private static final double SHARED = 0.5;
@@ -115,18 +113,24 @@ public final class Tasks {
         structure.bonds().stream().filter(structure::isFilm).forEach(b -> join(b, Phase.FILM));
         layMats(true);
         toppers(true);
-        dry(Phase.LAY_FIRST, false);
         structure.bonds().stream().filter(b -> !structure.isFilm(b)).forEach(b -> join(b, Phase.JOIN));
         layOverFeet();
         dry(Phase.JOIN, true);
         structure.slides().forEach(this::thread);
         layMats(false);
         toppers(false);
-        dry(Phase.LAY, false);
         PocketRoom.of(structure)
                 .forEach(room -> graph.add("fill/" + room.held().name(), Phase.FILL, new Fill(room), List.of(), false)
                         .after(graph.of(Phase.FILM, Phase.JOIN, Phase.THREAD, Phase.LAY)));
-        graph.add("close", Phase.CLOSE, new Close(), List.of(), true).after(graph.where(d -> true));
+        graph.add(
+                        "close",
+                        Phase.CLOSE,
+                        new Close(graph.where(d -> d.operation().isWet())
+                                .findAny()
+                                .isPresent()),
+                        List.of(),
+                        true)
+                .after(graph.where(d -> true));
         close(pieces);
     }
 
@@ -137,8 +141,17 @@ public final class Tasks {
                     .filter(s -> !isFoldedBefore(piece, s))
                     .toList();
             if (!settings.isEmpty()) {
+                Set<String> placed = PlacedBySlits.of(piece);
+                Map<Boolean, List<ScoreSetting>> byHand = settings.stream()
+                        .collect(Collectors.partitioningBy(
+                                s -> placed.contains(s.at().score().id())));
                 String part = PieceTasks.id(piece, true);
-                graph.add("fold/" + part, Phase.FOLD, new FoldPiece(piece, settings), List.of(part), true)
+                graph.add(
+                                "fold/" + part,
+                                Phase.FOLD,
+                                new FoldPiece(piece, byHand.get(false), byHand.get(true)),
+                                List.of(part),
+                                true)
                         .after(graph.workedOn(part));
             }
         }
@@ -413,10 +426,6 @@ public final class Tasks {
         if (!closure.text().isEmpty()) {
             graph.add("shut", Phase.SHUT, new Shut(closure.text()), List.of(), false)
                     .after(Stream.concat(Stream.of("close"), graph.of(Phase.SHUT)));
-        }
-        if (dries) {
-            graph.add("dry/post", Phase.SHUT, new Dry(A_DAY, "glue that is posted"), List.of(), false)
-                    .after(Stream.concat(Stream.of("close"), graph.ids("shut")));
         }
     }
 

@@ -386,7 +386,7 @@ class ClaimsTest {
                 .containsExactlyInAnyOrder(
                         Briefs.in("1 3/4", "4 3/4"), Briefs.in("2 3/4", "4 3/4"), Briefs.in("1 3/4", "4 3/4"));
         List<String> ids = plan.tasks().stream().map(Task::id).toList();
-        int laid = ids.indexOf("lay/over/tape");
+        int laid = ids.indexOf("lay/over/wet");
         assertThat(laid).isGreaterThan(ids.indexOf("glue/right strut 1 on base"));
         assertThat(laid).isLessThan(ids.indexOf("glue/left strut 1 on left half"));
         assertThat(plan.steps()).anyMatch(s -> s.title().equals("Fold the book"));

@@ -357,9 +357,9 @@ class LayersTest {
                         .map(Step::text)
                         .toList());
         assertThat(struts)
-                .contains("solvent glue, because it closes a ring of panels")
-                .contains("Give what is glued 30 minutes before you bend or cover it")
-                .contains("Give glue a day to dry");
+                .contains("quick-tack glue, because it closes a ring of panels")
+                .contains("Give what is glued 10 minutes before you bend or cover it")
+                .contains("until the glue is dry, a day before you post it");
     }
 
     /** What lies on a panel where another folds over it is shut in: it needs no foam and holds nothing. */

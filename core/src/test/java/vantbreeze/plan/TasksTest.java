@@ -19,6 +19,7 @@ import vantbreeze.catalogue.FoldDesign;
 import vantbreeze.catalogue.Parameter;
 import vantbreeze.fold.FlatFolder;
 import vantbreeze.layer.Mat;
+import vantbreeze.make.PlacedBySlits;
 import vantbreeze.measure.Length;
 import vantbreeze.operation.Close;
 import vantbreeze.operation.Crease;
@@ -81,6 +82,10 @@ class TasksTest {
         }
     }
 
+    private static Set<String> placed(FoldPiece fold) {
+        return fold.pushed().isEmpty() ? Set.of() : PlacedBySlits.of(fold.piece());
+    }
+
     @ParameterizedTest
     @MethodSource("folds")
     void everythingIsDoneOnce(FoldDesign fold) {
@@ -91,6 +96,8 @@ class TasksTest {
                 .forEach(s -> s.settings().forEach(t -> scored.addAll(t.scores())));
         work(plan, Crease.class).forEach(c -> c.scores().forEach(scored::addAll));
         work(plan, Prick.class).forEach(p -> scored.addAll(p.scores()));
+        /* What is pushed through between the ends of cuts is never scored. */
+        work(plan, FoldPiece.class).forEach(f -> scored.addAll(placed(f)));
         List<String> lines = new ArrayList<>();
         plan.structure().pieces().stream()
                 .filter(p -> !p.scoredAcross())
