@@ -1,6 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { ListChecks, MonitorCheck } from "lucide-react";
-import { useEffect, useMemo, useRef, useState } from "react";
+import { useEffect, useMemo, useRef, useState, type MouseEvent } from "react";
 import { api, exportAddress } from "../api/client";
 import type { MakingState, Task, Wording } from "../api/types";
 import { Button } from "../parts/Button";
@@ -26,6 +26,7 @@ import { FoldDrawing } from "./FoldDrawing";
 import { Measured } from "./Measured";
 import { Notches } from "./Notches";
 import { Overview } from "./Overview";
+import { canSpeak, hush, speak } from "./speech";
 import { StepDrawing } from "./StepDrawing";
 import { Timers } from "./Timers";
 import { useMaking } from "./useMaking";
@@ -52,6 +53,7 @@ function Table({ project }: { project: string }) {
   });
   const awake = useWake();
   const [overview, setOverview] = useState(false);
+  const [aloud, setAloud] = useState(false);
   const [begun] = useState(() => Date.now());
   const lastStep = useRef(begun);
   const now = useNow(1000, (state?.timers.length ?? 0) > 0);
@@ -65,7 +67,13 @@ function Table({ project }: { project: string }) {
       return { ...onward(course(all, s), s, at), seconds: s.seconds + spent };
     });
   const goBack = () => change((s) => backward(course(all, s), s));
-  useKeys({ onward: goOn, backward: goBack, overview: () => setOverview((o) => !o) });
+  useKeys({
+    onward: goOn,
+    backward: goBack,
+    overview: () => setOverview((o) => !o),
+    aloud: () => setAloud((a) => canSpeak() && !a),
+  });
+  useVoice(aloud && state ? tasks[current(tasks, state)] : undefined);
 
   if (trouble && !state) return <p role="alert">{trouble}</p>;
   if (!state) return <p>Laying out the table …</p>;
@@ -80,6 +88,8 @@ function Table({ project }: { project: string }) {
         state={state}
         onChange={change}
         onOverview={() => setOverview((o) => !o)}
+        aloud={aloud}
+        onAloud={setAloud}
         awake={awake}
       />
       {trouble && (
@@ -112,7 +122,12 @@ function Table({ project }: { project: string }) {
             aria-live="polite"
             className="grid gap-5 md:grid-cols-[minmax(0,6fr)_minmax(0,5fr)]"
           >
-            <div className="border-rule bg-raised flex min-h-72 flex-col justify-center rounded-lg border p-3 md:sticky md:top-2 md:self-start">
+            <div
+              data-testid="step-picture"
+              title="Touch it: done. Touch its left edge: back."
+              onClick={(e) => touched(e, goOn, goBack)}
+              className="border-rule bg-raised flex min-h-72 cursor-pointer flex-col justify-center rounded-lg border p-3 md:sticky md:top-2 md:self-start"
+            >
               {sketch ? (
                 <Saved name={task.title}>
                   <StepDrawing sketch={sketch} name={`${task.title}: ${task.text}`} />
@@ -140,7 +155,8 @@ function Table({ project }: { project: string }) {
       )}
       {finished && !state.mockUp && <Finish project={project} state={state} onDone={forget} />}
       <p className="text-quiet no-print m-0 text-sm">
-        Space or → goes on, ← goes back, O shows all steps. To print:{" "}
+        Space, → or Page Down goes on, ← or Page Up goes back, O shows all steps
+        {canSpeak() && ", R reads aloud"}. To print:{" "}
         <a className="underline" href={exportAddress(project, "booklet", "a4")}>
           booklet, A4
         </a>{" "}
@@ -159,6 +175,28 @@ function Table({ project }: { project: string }) {
       </p>
     </div>
   );
+}
+
+/** With a knuckle: the left quarter goes back, all the rest goes on; what has a button of its own is left to it. */
+function touched(e: MouseEvent<HTMLElement>, onward: () => void, backward: () => void) {
+  if (e.target instanceof Element && e.target.closest("button, a")) return;
+  const box = e.currentTarget.getBoundingClientRect();
+  if (e.clientX - box.left < box.width / 4) backward();
+  else onward();
+}
+
+/** Says a step as it comes up, while there is one to be said. */
+function useVoice(task: Task | undefined) {
+  const latest = useRef(task);
+  useEffect(() => {
+    latest.current = task;
+  });
+  const id = task?.id;
+  useEffect(() => {
+    if (!id || !latest.current || !canSpeak()) return;
+    speak(latest.current);
+    return hush;
+  }, [id]);
 }
 
 /** What the large button does. */
@@ -200,19 +238,19 @@ function Said({ wording }: { wording: Wording }) {
   const listed = each.length >= LISTED;
   return (
     <>
-      <p className="m-0 text-2xl leading-snug">
+      <p className="m-0 text-3xl leading-snug">
         {lead}
         {!listed && each.length > 0 && ` ${each.join(between)}`}
         {!listed && tail}
       </p>
       {listed && (
         <>
-          <ol className="m-0 flex list-decimal flex-col gap-1 pl-8 text-xl leading-snug">
+          <ol className="m-0 flex list-decimal flex-col gap-1 pl-10 text-2xl leading-snug">
             {each.map((one, i) => (
               <li key={i}>{one}</li>
             ))}
           </ol>
-          <p className="m-0 text-2xl leading-snug">
+          <p className="m-0 text-3xl leading-snug">
             {tail.replace(/^[.,]\s*/, "").replace(/^./, (c) => c.toUpperCase())}
           </p>
         </>
@@ -277,13 +315,15 @@ function Words({ task, tasks, at, state, now, onChange }: WordsProps) {
 interface TableSettingsProps {
   state: MakingState;
   awake: boolean;
+  aloud: boolean;
+  onAloud(aloud: boolean): void;
   onChange(how: (state: MakingState) => MakingState): void;
   onOverview(): void;
 }
 
 const MOST_CARDS = 200;
 
-function TableSettings({ state, awake, onChange, onOverview }: TableSettingsProps) {
+function TableSettings({ state, awake, aloud, onAloud, onChange, onOverview }: TableSettingsProps) {
   return (
     <div className="no-print flex flex-wrap items-center gap-x-5 gap-y-2 text-lg">
       <label className="flex items-center gap-2">
@@ -316,6 +356,14 @@ function TableSettings({ state, awake, onChange, onOverview }: TableSettingsProp
         checked={state.mockUp}
         onChange={(mockUp) => onChange((s) => ({ ...s, mockUp, at: null }))}
       />
+      {canSpeak() && (
+        <TickWord
+          label="read aloud"
+          title="Each step is read aloud as it comes up (R)"
+          checked={aloud}
+          onChange={onAloud}
+        />
+      )}
       <span className="grow" />
       {awake && (
         <span className="text-quiet flex items-center gap-1 text-sm">
@@ -330,7 +378,7 @@ function TableSettings({ state, awake, onChange, onOverview }: TableSettingsProp
 }
 
 /** Keys, unless something is typed; a focused button keeps its own. */
-function useKeys(keys: { onward(): void; backward(): void; overview(): void }) {
+function useKeys(keys: { onward(): void; backward(): void; overview(): void; aloud(): void }) {
   const latest = useRef(keys);
   useEffect(() => {
     latest.current = keys;
@@ -346,6 +394,11 @@ function useKeys(keys: { onward(): void; backward(): void; overview(): void }) {
         " ": latest.current.onward,
         ArrowRight: latest.current.onward,
         ArrowLeft: latest.current.backward,
+        /* What a foot pedal sends. */
+        PageDown: latest.current.onward,
+        PageUp: latest.current.backward,
+        r: latest.current.aloud,
+        R: latest.current.aloud,
         o: latest.current.overview,
         O: latest.current.overview,
       }[e.key];

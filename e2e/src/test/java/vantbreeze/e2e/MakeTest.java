@@ -11,6 +11,7 @@ import com.microsoft.playwright.options.FilePayload;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.util.List;
 import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
@@ -43,6 +44,35 @@ class MakeTest extends Journey {
         assertThat(step()).containsText("Step %d of %d".formatted(number, of));
     }
 
+    /** Gluey hands: the whole picture goes on, its left edge back; what is said aloud is the step that is shown. */
+    @Test
+    void thePictureIsTouchedAndTheStepIsSpoken() {
+        page.addInitScript("""
+                window.said = [];
+                Object.defineProperty(window, "speechSynthesis",
+                  { value: { cancel() {}, speak: (u) => window.said.push(u.text) } });""");
+        openCard("Comet-watch invitation");
+        page.locator("body").press("m");
+        int steps = steps();
+        Locator picture = page.getByTestId("step-picture");
+        picture.click();
+        onStep(2, steps);
+        picture.click(new Locator.ClickOptions().setPosition(10, 10));
+        onStep(1, steps);
+        page.getByText("read aloud", new Page.GetByTextOptions().setExact(true)).click();
+        picture.click();
+        onStep(2, steps);
+        assertThat(title()).hasText("Score the base");
+        Object said = page.evaluate("window.said");
+        org.assertj.core.api.Assertions.assertThat((List<?>) said)
+                .hasSize(2)
+                .last()
+                .asString()
+                .startsWith("Score the base.")
+                .contains(" inches")
+                .doesNotContain("⁄");
+    }
+
     /** A W-fold by the keyboard alone: a score is missed and saved, the card logged with a photograph and begun again. */
     @Test
     void aWFoldIsMadeFromTheFirstCutToTheLogbookByTheKeyboardAlone() throws IOException {
@@ -63,9 +93,9 @@ class MakeTest extends Journey {
         assertThat(page.getByLabel("Measured", new Page.GetByLabelOptions().setExact(true))
                         .getByRole(AriaRole.STATUS))
                 .containsText(Pattern.compile("Go on, but set|Better cut it again"));
-        page.locator("body").press("ArrowRight");
+        page.locator("body").press("PageDown");
         onStep(3, steps);
-        page.locator("body").press("ArrowLeft");
+        page.locator("body").press("PageUp");
         onStep(2, steps);
         assertThat(measured).hasValue("3 in");
         page.locator("body").press("ArrowRight");
