@@ -38,7 +38,10 @@ public record FoldPiece(Piece piece, List<ScoreSetting> settings, List<ScoreSett
 
     @Override
     public Wording wording(Ruler ruler) {
-        boolean listed = settings.size() <= MOST_FOLDS || piece.scoredAcross();
+        if (FoldedRow.of(settings).size() > 1) {
+            return inRows(ruler);
+        }
+        boolean listed = settings.size() <= MOST_FOLDS;
         String which = listed
                 ? "fold "
                         + settings.stream()
@@ -46,17 +49,26 @@ public record FoldPiece(Piece piece, List<ScoreSetting> settings, List<ScoreSett
                                 .collect(Collectors.joining("; "))
                 : "fold all %d scores as they are drawn, dashes as valleys, dash and dot as mountains"
                         .formatted(settings.size());
-        String lying = piece.scoredAcross() ? "Face side up, rows counted from the bottom" : "Face side up";
         String through = pushed.stream().map(FoldPiece::pushed).collect(Collectors.joining(" "));
-        String begin = through.isEmpty() ? lying + ", " : "%s. %s Then ".formatted(lying, through);
+        String begin = through.isEmpty() ? "Face side up, " : "Face side up. %s Then ".formatted(through);
         String reversed = piece.slits().isEmpty() || !pushed.isEmpty()
                 ? ""
                 : " Push what lies between slits through gently, a little forward, then backward, before you burnish it.";
         return Wording.plain(
                 settings.isEmpty()
-                        ? "%s. %s".formatted(lying, through)
+                        ? "Face side up. " + through
                         : "%s%s. Lower edges level; burnish each fold with the bone folder.%s"
                                 .formatted(begin, which, reversed));
+    }
+
+    /** From the middle row outwards, rows that fold alike in one line. */
+    private Wording inRows(Ruler ruler) {
+        return new Wording(
+                "Face side up, rows counted from the bottom. Push the rows into their folds, the middle one first:",
+                FoldedRow.of(settings).stream().map(row -> row.text(ruler)).toList(),
+                "; ",
+                ". Nudge the ends of the slits, never pull. Close it flat, then burnish every fold.",
+                Optional.empty());
     }
 
     private static String pushed(ScoreSetting setting) {

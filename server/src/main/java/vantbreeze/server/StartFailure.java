@@ -1,5 +1,6 @@
 package vantbreeze.server;
 
+import org.hibernate.tool.schema.spi.SchemaManagementException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.SpringBootExceptionReporter;
@@ -31,10 +32,17 @@ class StartFailure implements SpringBootExceptionReporter {
             if (t instanceof StartRefusal) {
                 return t.getMessage();
             }
+            if (t instanceof SchemaManagementException) {
+                return "The database file is damaged: %s. Bring back a day from the folder copies beside it, or move vantbreeze.mv.db and vantbreeze.seal away to begin with an empty table."
+                        .formatted(firstLine(t));
+            }
             deepest = t;
         }
-        String why = String.valueOf(deepest.getMessage()).lines().findFirst().orElse("");
         return "Vantbreeze did not start: %s (%s)."
-                .formatted(why, deepest.getClass().getSimpleName());
+                .formatted(firstLine(deepest), deepest.getClass().getSimpleName());
+    }
+
+    private static String firstLine(Throwable failure) {
+        return String.valueOf(failure.getMessage()).lines().findFirst().orElse("");
     }
 }
