@@ -1,4 +1,5 @@
 import * as Progress from "@radix-ui/react-progress";
+import { useEffect, useRef } from "react";
 import { Button } from "../parts/Button";
 import type { BackupWork } from "./useBackup";
 
@@ -6,13 +7,17 @@ const WHOLE = 100;
 
 /** How far a backup has come, and the way out of it. */
 export function BackupProgress({ work }: { work: BackupWork | null }) {
+  const box = useRef<HTMLDivElement | null>(null);
+  const begun = work !== null;
+  /* It begins below what was pressed, at the foot of the page. */
+  useEffect(() => box.current?.scrollIntoView({ block: "nearest" }), [begun]);
   if (!work) return null;
   const percent = work.share === null ? null : Math.round(work.share * WHOLE);
   return (
-    <div className="mt-2 flex flex-wrap items-center gap-3">
+    <div ref={box} className="mt-2 flex flex-wrap items-center gap-3">
       <span id="backup-work">
         {work.what}
-        {percent !== null && `: ${percent} %`}
+        {percent !== null && `: ${percent}%`}
       </span>
       <Progress.Root
         value={percent}

@@ -193,7 +193,7 @@ function Bed({ run }: { run: CutterRun }) {
         </div>
       )}
       {run.leftOut.length > 0 && (
-        <p role="note" className="border-warn bg-warn-soft m-0 rounded-md border-l-4 px-3 py-2">
+        <p role="note" className="border-warn bg-warn-soft m-0 mb-2 rounded-md border-l-4 px-3 py-2">
           Not followed, because it is no line: {run.leftOut.join("; ")}.
         </p>
       )}
