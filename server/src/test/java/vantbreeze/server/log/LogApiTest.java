@@ -281,7 +281,7 @@ class LogApiTest extends TestApplication {
         String brief = TestBriefs.gatefold("5 in", "7 in");
         JsonNode plan = read(send(post("/api/plans"), brief));
         JsonNode cut = plan.get("tasks").get(0);
-        assertThat(cut.get("kind").asString()).isEqualTo("Cut");
+        assertThat(cut.get("kind").asString()).isEqualTo("cut");
         assertThat(cut.get("measures").get(0).get("planned").get("shown").asString())
                 .isEqualTo("10 in");
         send(post("/api/sketches"), brief)
@@ -314,7 +314,7 @@ class LogApiTest extends TestApplication {
                 + ", \"ownSteps\": [{\"technique\": \"STAMP\", \"on\": \"face/back/face\", \"words\": \"%s\"}]}";
         send(post("/api/plans"), own.formatted("With care"))
                 .andExpect(status().isOk())
-                .andExpect(jsonPath("$.tasks[*].kind", hasItem("Dress")))
+                .andExpect(jsonPath("$.tasks[*].kind", hasItem("own")))
                 .andExpect(jsonPath("$.brief.ownSteps[0].words").value("With care"));
         send(post("/api/plans"), own.formatted("x".repeat(201))).andExpect(status().isUnprocessableContent());
     }
