@@ -41,6 +41,7 @@ abstract class Journey {
     /** A busy machine needs longer for what is there at once on a quiet one. */
     private static final double PATIENCE_MS = 20_000;
 
+    private static final int OPENED_AGAIN = 4;
     private static final double SOON_MS = 4_000;
 
     @BeforeAll
@@ -139,16 +140,22 @@ abstract class Journey {
 
     /** Opens a bold word's list and takes a choice. */
     protected void choose(String word, String choice) {
-        word(word).click();
         Locator option = page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(choice))
                 .first();
-        try {
-            option.waitFor(new Locator.WaitForOptions().setTimeout(SOON_MS));
-        } catch (TimeoutError missed) {
-            /* A plan that arrived in that moment worded the sentence anew, and the word had moved from under the pointer. */
-            word(word).click();
+        for (int opened = 1; ; opened++) {
+            if (page.getByRole(AriaRole.LISTBOX).count() == 0) {
+                word(word).click();
+            }
+            try {
+                option.click(new Locator.ClickOptions().setTimeout(SOON_MS));
+                return;
+            } catch (TimeoutError missed) {
+                /* A plan that arrived in that moment worded the sentence anew: the word had moved, or its list was gone. */
+                if (opened == OPENED_AGAIN) {
+                    throw missed;
+                }
+            }
         }
-        option.click();
     }
 
     protected void type(String word, String text) {
