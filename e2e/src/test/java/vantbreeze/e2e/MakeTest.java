@@ -51,7 +51,9 @@ class MakeTest extends Journey {
                 window.said = [];
                 Object.defineProperty(window, "speechSynthesis",
                   { value: { cancel() {}, speak: (u) => window.said.push(u.text) } });""");
-        openCard("Comet-watch invitation");
+        beginCard("inches", "Gluey hands");
+        choose("Fold", "W-fold");
+        assertSaved();
         page.locator("body").press("m");
         int steps = steps();
         Locator picture = page.getByTestId("step-picture");
