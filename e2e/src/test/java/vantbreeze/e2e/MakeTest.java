@@ -55,6 +55,7 @@ class MakeTest extends Journey {
         choose("Fold", "W-fold");
         assertSaved();
         page.locator("body").press("m");
+        assertThat(title()).hasText("Cut the base");
         int steps = steps();
         Locator picture = page.getByTestId("step-picture");
         picture.click();
