@@ -21,6 +21,7 @@ import {
 import { OrbitControls } from "three/examples/jsm/controls/OrbitControls.js";
 import type { Folding, Paper, SheetPhoto } from "../api/types";
 import { inkOn } from "../paper/ink";
+import { themeColour } from "../parts/themeColour";
 import { photoAddress } from "../api/client";
 import { Fastened } from "./Fastened";
 import { onPhoto, type BasePhoto, type Dress, type Sheet } from "./dress";
@@ -69,15 +70,13 @@ const PAPER_MM = 0.36;
 /** Enough to keep glued panels from flickering through each other, and no edge from looking through another. */
 const APART_MM = 0.15;
 
-const colour = (name: string) => getComputedStyle(document.documentElement).getPropertyValue(name).trim();
-
 /** The card in three dimensions. Loaded on its own; without WebGL it throws, and the drawings beside it tell all. */
 export default function PaperModel(props: PaperModelProps) {
   const colours: Colours = {
-    face: colour("--paper-face"),
-    back: colour("--paper-back"),
-    mark: colour("--accent"),
-    line: colour("--ink"),
+    face: themeColour("--paper-face"),
+    back: themeColour("--paper-back"),
+    mark: themeColour("--accent"),
+    line: themeColour("--ink"),
   };
   return (
     <Canvas

@@ -2,7 +2,9 @@ import { Clapperboard } from "lucide-react";
 import { useRef, useState } from "react";
 import type { Folding } from "../api/types";
 import { Button } from "../parts/Button";
+import { themeColour } from "../parts/themeColour";
 import { Trouble } from "../parts/Trouble";
+import { handOverBlob } from "../state/handOver";
 import { reasonOf } from "../state/reasonOf";
 import type { Dress } from "./dress";
 import type { Direction } from "./looks";
@@ -37,16 +39,13 @@ export function Video({ folding, dress, from }: VideoProps) {
   }
 
   async function save({ picture }: Drawn) {
-    const ground = getComputedStyle(document.documentElement).getPropertyValue("--sunken").trim();
     try {
-      const video = await record(picture, ground, most, (at) => setTake((t) => t && { ...t, at }));
+      const video = await record(picture, themeColour("--sunken"), most, (at) =>
+        setTake((t) => t && { ...t, at }),
+      );
       /* Whoever went to another view on the way has half a video. */
       if (!stage.current) return;
-      const link = document.createElement("a");
-      link.href = URL.createObjectURL(video);
-      link.download = "folding.webm";
-      link.click();
-      setTimeout(() => URL.revokeObjectURL(link.href), 1000);
+      handOverBlob(video, "folding.webm");
       setTake(null);
     } catch (e) {
       fail(e);

@@ -1,6 +1,7 @@
 import type { Task } from "../api/types";
+import { READY_MADE } from "../state/lengths";
 
-const FRACTIONS: Record<string, string> = { "½": "1/2", "¼": "1/4", "¾": "3/4" };
+const FRACTIONS = Object.fromEntries(Object.entries(READY_MADE).map(([plain, sign]) => [sign, plain]));
 
 /** Sizes as a voice should say them: "2 1⁄8 × 5½ in" is "2 and 1/8 by 5 and 1/2 inches". */
 export function spoken(text: string): string {

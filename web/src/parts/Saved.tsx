@@ -1,4 +1,6 @@
 import { useRef, type ReactNode } from "react";
+import { handOver } from "../state/handOver";
+import { themeColour } from "./themeColour";
 
 /** What is drawn with, besides where it lies. */
 const DRAWN_WITH = [
@@ -42,13 +44,6 @@ function standalone(svg: SVGSVGElement): string {
   return new XMLSerializer().serializeToString(copy);
 }
 
-function hand(href: string, name: string) {
-  const link = document.createElement("a");
-  link.href = href;
-  link.download = name;
-  link.click();
-}
-
 const asAddress = (svg: string) => `data:image/svg+xml;charset=utf-8,${encodeURIComponent(svg)}`;
 
 async function asPng(svg: SVGSVGElement): Promise<string> {
@@ -61,7 +56,7 @@ async function asPng(svg: SVGSVGElement): Promise<string> {
   canvas.height = Math.round(box.height * FINE);
   const pen = canvas.getContext("2d");
   if (pen) {
-    pen.fillStyle = getComputedStyle(document.documentElement).getPropertyValue("--raised");
+    pen.fillStyle = themeColour("--raised");
     pen.fillRect(0, 0, canvas.width, canvas.height);
     pen.drawImage(image, 0, 0, canvas.width, canvas.height);
   }
@@ -82,7 +77,7 @@ export function Saved({ name, children }: { name: string; children: ReactNode })
           className="bg-raised border-rule rounded border px-1.5 text-xs"
           onClick={() => {
             const svg = drawing();
-            if (svg) hand(asAddress(standalone(svg)), `${name}.svg`);
+            if (svg) handOver(asAddress(standalone(svg)), `${name}.svg`);
           }}
         >
           SVG
@@ -93,7 +88,7 @@ export function Saved({ name, children }: { name: string; children: ReactNode })
           className="bg-raised border-rule rounded border px-1.5 text-xs"
           onClick={() => {
             const svg = drawing();
-            if (svg) void asPng(svg).then((png) => hand(png, `${name}.png`));
+            if (svg) void asPng(svg).then((png) => handOver(png, `${name}.png`));
           }}
         >
           PNG

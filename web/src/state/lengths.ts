@@ -1,6 +1,7 @@
 import type { Units } from "../api/types";
 
-const READY_MADE: Record<string, string> = { "1/2": "½", "1/4": "¼", "3/4": "¾" };
+/** Fractions that are one sign. */
+export const READY_MADE: Record<string, string> = { "1/2": "½", "1/4": "¼", "3/4": "¾" };
 
 /**
  * Sets plain fractions as a maker writes them.

@@ -1,4 +1,5 @@
 import type { Brief } from "../api/types";
+import { handOverBlob } from "./handOver";
 import { keptHere } from "./keptHere";
 
 /** What could not be saved, kept by the browser until it is. */
@@ -14,9 +15,5 @@ export const fileName = (name: string) => `${name.replace(/[^\p{L}\p{N}_-]+/gu, 
 
 /** Hands a text to the maker as a file. */
 export function saveAsFile(name: string, text: string): void {
-  const link = document.createElement("a");
-  link.href = URL.createObjectURL(new Blob([text], { type: "application/json" }));
-  link.download = fileName(name);
-  link.click();
-  setTimeout(() => URL.revokeObjectURL(link.href), 1000);
+  handOverBlob(new Blob([text], { type: "application/json" }), fileName(name));
 }

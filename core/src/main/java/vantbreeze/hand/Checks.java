@@ -46,7 +46,7 @@ final class Checks {
     private final Response response;
     private final List<Check> checks = new ArrayList<>();
 
-    /** How often each setting beyond the settings is used: mats, in the order cut width, cut height, laid across, laid up. */
+    /** What hands do besides the settings: mats, in the order cut width, cut height, laid across, laid up. */
     private final List<Hand> more = new ArrayList<>();
 
     private final List<Setting> settings;

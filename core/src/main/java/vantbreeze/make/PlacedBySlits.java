@@ -31,9 +31,7 @@ public final class PlacedBySlits {
     /** The ends of slits on the line of a score, far beyond its own ends too. */
     private static long ends(Piece piece, ScoreLine score) {
         LineSegment line = score.path().legs().get(0);
-        return piece.slits().stream()
-                .filter(s -> !s.path().isCurved())
-                .flatMap(s -> Stream.of(s.from().coordinate(), s.to().coordinate()))
+        return slitEnds(piece)
                 .filter(end -> line.distancePerpendicular(end) <= NEAR)
                 .map(end -> new Coordinate(Math.rint(end.x), Math.rint(end.y)))
                 .distinct()
@@ -41,9 +39,14 @@ public final class PlacedBySlits {
     }
 
     private static boolean beginsAtASlit(Piece piece, ScoreLine score) {
-        return piece.slits().stream()
-                .flatMap(s -> Stream.of(s.from().coordinate(), s.to().coordinate()))
+        return slitEnds(piece)
                 .anyMatch(end -> end.distance(score.from().coordinate()) <= NEAR
                         || end.distance(score.to().coordinate()) <= NEAR);
+    }
+
+    private static Stream<Coordinate> slitEnds(Piece piece) {
+        return piece.slits().stream()
+                .filter(s -> !s.path().isCurved())
+                .flatMap(s -> Stream.of(s.from().coordinate(), s.to().coordinate()));
     }
 }

@@ -38,8 +38,9 @@ public record FoldPiece(Piece piece, List<ScoreSetting> settings, List<ScoreSett
 
     @Override
     public Wording wording(Ruler ruler) {
-        if (FoldedRow.of(settings).size() > 1) {
-            return inRows(ruler);
+        List<FoldedRow> rows = FoldedRow.of(settings);
+        if (rows.size() > 1) {
+            return inRows(rows, ruler);
         }
         boolean listed = settings.size() <= MOST_FOLDS;
         String which = listed
@@ -62,10 +63,10 @@ public record FoldPiece(Piece piece, List<ScoreSetting> settings, List<ScoreSett
     }
 
     /** From the middle row outwards, rows that fold alike in one line. */
-    private Wording inRows(Ruler ruler) {
+    private static Wording inRows(List<FoldedRow> rows, Ruler ruler) {
         return new Wording(
                 "Face side up, rows counted from the bottom. Push the rows into their folds, the middle one first:",
-                FoldedRow.of(settings).stream().map(row -> row.text(ruler)).toList(),
+                rows.stream().map(row -> row.text(ruler)).toList(),
                 "; ",
                 ". Nudge the ends of the slits, never pull. Close it flat, then burnish every fold.",
                 Optional.empty());

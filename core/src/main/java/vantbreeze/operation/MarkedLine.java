@@ -6,18 +6,17 @@ import vantbreeze.measure.Length;
 import vantbreeze.measure.Ruler;
 
 /**
- * Marks on one line.
+ * Marks above one another.
  *
- * @param upright whether the line is
- * @param at from the left end, or from the bottom
- * @param along where on it, from the bottom, or from the left end
+ * @param at from the left end
+ * @param along how far up, from the bottom
  */
-public record MarkedLine(boolean upright, Length at, List<Length> along) {
+public record MarkedLine(Length at, List<Length> along) {
 
     String text(Ruler ruler) {
-        List<String> places = along.stream().map(ruler::text).toList();
-        return upright
-                ? "%s from the left end, at %s from the bottom".formatted(ruler.text(at), Grouped.joined(places))
-                : "%s from the bottom, at %s from the left end".formatted(ruler.text(at), Grouped.joined(places));
+        return "%s from the left end, at %s from the bottom"
+                .formatted(
+                        ruler.text(at),
+                        Grouped.joined(along.stream().map(ruler::text).toList()));
     }
 }

@@ -2,11 +2,11 @@ package vantbreeze.operation;
 
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.stream.Stream;
 import org.locationtech.jts.geom.Polygon;
 import vantbreeze.make.ObliqueReading;
@@ -249,23 +249,19 @@ record PieceTasks(TaskGraph graph, Structure structure, List<Part> parts, String
 
     /** A curved one comes with the template, one that is square to the piece is read off the trimmer. */
     private static List<MarkedLine> slitEnds(Piece piece) {
-        Map<MarkedLine, Set<Length>> lines = new LinkedHashMap<>();
+        Map<Length, Set<Length>> lines = new LinkedHashMap<>();
         for (Slit slit : piece.slits()) {
             if (slit.path().isCurved() || slit.isLevel() || slit.isUpright()) {
                 continue;
             }
             for (Point end : slit.path().points()) {
                 if (!isOnAScore(piece, end)) {
-                    lines.computeIfAbsent(new MarkedLine(true, end.x(), List.of()), k -> new LinkedHashSet<>())
-                            .add(end.y());
+                    lines.computeIfAbsent(end.x(), k -> new TreeSet<>()).add(end.y());
                 }
             }
         }
         return lines.entrySet().stream()
-                .map(e -> new MarkedLine(
-                        e.getKey().upright(),
-                        e.getKey().at(),
-                        e.getValue().stream().sorted().toList()))
+                .map(e -> new MarkedLine(e.getKey(), List.copyOf(e.getValue())))
                 .toList();
     }
 }

@@ -106,10 +106,14 @@ public final class SketchPad {
         lie = up == Side.FACE ? FlatMotion.IDENTITY : new FlatMotion(-1, 0, box.getMinX() + box.getMaxX(), 0, 1, 0);
     }
 
+    private void paper(Piece piece, Side up) {
+        area(up == Side.FACE ? Sketch.Surface.FACE : Sketch.Surface.BACK, piece.polygon(), "");
+    }
+
     /** @param slits whether its slits are there already, or not due */
     void piece(Piece piece, Side up, boolean slits) {
         lieDown(piece, up);
-        area(up == Side.FACE ? Sketch.Surface.FACE : Sketch.Surface.BACK, piece.polygon(), "");
+        paper(piece, up);
         lines(piece, Set.of(), slits);
     }
 
@@ -118,11 +122,6 @@ public final class SketchPad {
         if (slits) {
             slits(Sketch.Line.OTHER, piece);
         }
-    }
-
-    private static Polygon filledOut(Piece piece) {
-        Polygon polygon = piece.polygon();
-        return polygon.getFactory().createPolygon(polygon.getExteriorRing());
     }
 
     /** The box that a piece is cut out of, with the cuts; folded first, only the half that stays is seen. */
@@ -150,10 +149,7 @@ public final class SketchPad {
     }
 
     void crosses(Piece piece, MarkedLine line) {
-        double at = line.at().count();
-        for (Length along : line.along()) {
-            cross(piece, line.upright() ? new Coordinate(at, along.count()) : new Coordinate(along.count(), at));
-        }
+        line.along().forEach(up -> cross(piece, new Coordinate(line.at().count(), up.count())));
     }
 
     private void cross(Piece piece, Coordinate at) {
@@ -202,7 +198,7 @@ public final class SketchPad {
             Envelope box = piece.polygon().getEnvelopeInternal();
             lie = new FlatMotion(-1, 0, box.getMinX() + box.getMaxX(), 0, -1, box.getMinY() + box.getMaxY()).after(lie);
         }
-        area(side == Side.FACE ? Sketch.Surface.FACE : Sketch.Surface.BACK, piece.polygon(), "");
+        paper(piece, side);
         lines(piece, now, false);
         lie = FlatMotion.IDENTITY;
     }
@@ -245,14 +241,15 @@ public final class SketchPad {
     /** As it is before anything is cut out of it. */
     void filled(Piece piece) {
         lieDown(piece, Side.FACE);
-        area(Sketch.Surface.FACE, filledOut(piece), "");
+        Polygon polygon = piece.polygon();
+        area(Sketch.Surface.FACE, polygon.getFactory().createPolygon(polygon.getExteriorRing()), "");
         lines(piece, Set.of(), true);
     }
 
     /** What is creased now, and what is there besides. */
     void scores(Piece piece, Side side, Set<String> now) {
         lieDown(piece, side);
-        area(side == Side.FACE ? Sketch.Surface.FACE : Sketch.Surface.BACK, piece.polygon(), "");
+        paper(piece, side);
         lines(piece, now, false);
         piece.scores().stream().filter(s -> now.contains(s.id())).forEach(s -> score(Sketch.Line.SCORE, s, ""));
     }
@@ -319,7 +316,7 @@ public final class SketchPad {
             Envelope box = piece.polygon().getEnvelopeInternal();
             lieDown(piece, ground.getKey().side());
             lie = FlatMotion.shift(x - box.getMinX(), -box.getMinY()).after(lie);
-            area(ground.getKey().side() == Side.FACE ? Sketch.Surface.FACE : Sketch.Surface.BACK, piece.polygon(), "");
+            paper(piece, ground.getKey().side());
             lines(piece, Set.of(), true);
             ground.getValue().forEach(m -> area(Sketch.Surface.MAT, m.outline(), ""));
             x += box.getWidth() + BESIDE * Math.max(box.getWidth(), box.getHeight());

@@ -5,7 +5,6 @@ import java.util.Comparator;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -115,7 +114,7 @@ public final class Tasks {
         toppers(true);
         structure.bonds().stream().filter(b -> !structure.isFilm(b)).forEach(b -> join(b, Phase.JOIN));
         layOverFeet();
-        dry(Phase.JOIN, true);
+        dry();
         structure.slides().forEach(this::thread);
         layMats(false);
         toppers(false);
@@ -320,20 +319,15 @@ public final class Tasks {
         }
     }
 
-    /** One wait for all that was glued at that stage. */
-    private void dry(Phase phase, boolean mechanism) {
+    /** One wait for all that was joined. */
+    private void dry() {
         List<Task> wet = graph.tasks().stream()
-                .filter(d -> d.phase() == phase && d.operation().dryMinutes() > 0)
+                .filter(d -> d.phase() == Phase.JOIN && d.operation().dryMinutes() > 0)
                 .toList();
         int minutes =
                 wet.stream().mapToInt(d -> d.operation().dryMinutes()).max().orElse(0);
         if (minutes > 0) {
-            graph.add(
-                            "dry/" + phase.name().toLowerCase(Locale.ROOT),
-                            phase,
-                            new Dry(minutes, "what is glued"),
-                            List.of(),
-                            mechanism)
+            graph.add("dry/join", Phase.JOIN, new Dry(minutes, "what is glued"), List.of(), true)
                     .after(wet.stream().map(Task::id));
         }
     }

@@ -33,7 +33,7 @@ public record Handiwork(Plan plan, List<Setting> settings) {
         return Forecast.of(intended(), scatter, plan.brief().units());
     }
 
-    /** @param measured what settings have become, by the key of their setting */
+    /** @param measured what settings have become, by key */
     public Consequence consequence(Map<String, Length> measured) {
         return Consequence.of(intended(), measured, plan.brief().tools().board());
     }

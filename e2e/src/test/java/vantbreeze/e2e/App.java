@@ -4,6 +4,10 @@ import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.ServerSocket;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -16,6 +20,8 @@ final class App implements AutoCloseable {
 
     private static final String READY = "Vantbreeze is ready at ";
     private static final String MAIN = "vantbreeze.server.Vantbreeze";
+
+    static final HttpClient HTTP = HttpClient.newHttpClient();
 
     /** Unpacked once, with an archive of its loaded classes, it starts in a third of the time. */
     private static final Path UNPACKED = unpack();
@@ -174,6 +180,22 @@ final class App implements AutoCloseable {
         }
     }
 
+    /** @param path "api/projects" */
+    HttpRequest request(String method, String path, HttpRequest.BodyPublisher body, String type) {
+        return HttpRequest.newBuilder(URI.create(address + path))
+                .header("Content-Type", type)
+                .method(method, body)
+                .build();
+    }
+
+    HttpRequest json(String method, String path, String body) {
+        return request(method, path, HttpRequest.BodyPublishers.ofString(body), "application/json");
+    }
+
+    static HttpResponse<String> send(HttpRequest request) throws IOException, InterruptedException {
+        return HTTP.send(request, HttpResponse.BodyHandlers.ofString());
+    }
+
     /** Where it lies unpacked. */
     static Path unpacked() {
         return UNPACKED;
@@ -185,7 +207,7 @@ final class App implements AutoCloseable {
     }
 
     int port() {
-        return java.net.URI.create(address).getPort();
+        return URI.create(address).getPort();
     }
 
     /** As a power cut would: nothing is told to it, nothing is finished. */

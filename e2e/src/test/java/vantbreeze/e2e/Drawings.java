@@ -60,16 +60,7 @@ final class Drawings {
             case 3 ->
                 "<line x1=\"%s\" y1=\"%s\" x2=\"%s\" y2=\"%s\"%s/>"
                         .formatted(length(0, 90), length(0, 90), length(0, 90), "75%", at);
-            case 4 ->
-                "<polygon points=\"%s,%s %s %s %s,%s\"%s/>"
-                        .formatted(
-                                number(0, 50),
-                                number(0, 50),
-                                number(50, 90),
-                                number(0, 50),
-                                number(20, 60),
-                                number(60, 90),
-                                at);
+            case 4 -> corners("<polygon points=\"%s,%s %s %s %s,%s\"%s/>", at);
             case 5 ->
                 "<path d=\"M%s %s A%s %s %s %d %d %s %s l5-3 q8 9 20 4 T80 60 z\"%s/>"
                         .formatted(
@@ -86,17 +77,13 @@ final class Drawings {
             case 6 ->
                 "<path d=\"m%s,%s c10,20 30-10 40 5 s10 20 -5 30 h-12.5v8H%s\"%s/>"
                         .formatted(number(0, 50), number(0, 50), number(0, 20), at);
-            default ->
-                "<polyline points=\"%s %s %s %s %s %s\"%s/>"
-                        .formatted(
-                                number(0, 50),
-                                number(0, 50),
-                                number(50, 90),
-                                number(0, 50),
-                                number(20, 60),
-                                number(60, 90),
-                                at);
+            default -> corners("<polyline points=\"%s %s %s %s %s %s\"%s/>", at);
         };
+    }
+
+    private String corners(String element, String at) {
+        return element.formatted(
+                number(0, 50), number(0, 50), number(50, 90), number(0, 50), number(20, 60), number(60, 90), at);
     }
 
     private String rounding() {

@@ -3,9 +3,6 @@ package vantbreeze.e2e;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
-import java.net.URI;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -13,8 +10,6 @@ import java.util.List;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.Timeout;
 import org.junit.jupiter.api.io.TempDir;
@@ -37,23 +32,10 @@ class ProcessTest {
     private static final int NARROWEST = 40;
     private static final int WIDEST = 180;
 
-    private final HttpClient http = HttpClient.newHttpClient();
-
     private String send(App app, String method, String path, String body) throws IOException, InterruptedException {
-        HttpResponse<String> answer = http.send(
-                HttpRequest.newBuilder(URI.create(app.address() + "api" + path))
-                        .header("Content-Type", "application/json")
-                        .method(method, HttpRequest.BodyPublishers.ofString(body))
-                        .build(),
-                HttpResponse.BodyHandlers.ofString());
+        HttpResponse<String> answer = App.send(app.json(method, "api" + path, body));
         assertThat(answer.statusCode()).as(answer.body()).isLessThan(300);
         return answer.body();
-    }
-
-    private static String value(String json, String pattern) {
-        Matcher m = Pattern.compile(pattern).matcher(json);
-        assertThat(m.find()).as(json).isTrue();
-        return m.group(1);
     }
 
     /** Saves run on as fast as they can while the process is killed at a moment nobody chose. */
@@ -68,7 +50,7 @@ class ProcessTest {
                     "POST",
                     "/projects",
                     "{\"name\": \"Card\", \"brief\": %s}".formatted(BRIEF.formatted(NARROWEST)));
-            id = value(created, "\"id\":\"([^\"]+)\"");
+            id = Answers.value(created, "\"id\":\"([^\"]+)\"");
             lastSaved.set(NARROWEST);
             CompletableFuture<Void> saving = CompletableFuture.runAsync(() -> {
                 try {
@@ -92,10 +74,10 @@ class ProcessTest {
         }
         try (App app = App.start(data, "--no-demo")) {
             String project = send(app, "GET", "/projects/" + id, "");
-            int kept = Integer.parseInt(value(project, "\"width\":\"(\\d+) mm\""));
+            int kept = Integer.parseInt(Answers.value(project, "\"width\":\"(\\d+) mm\""));
             assertThat(kept).isBetween(lastSaved.get(), lastSaved.get() + 1);
             String revisions = send(app, "GET", "/projects/" + id + "/revisions", "");
-            assertThat(value(revisions, "\"number\":(\\d+)")).isEqualTo(String.valueOf(kept - NARROWEST + 1));
+            assertThat(Answers.value(revisions, "\"number\":(\\d+)")).isEqualTo(String.valueOf(kept - NARROWEST + 1));
         }
     }
 
@@ -186,12 +168,8 @@ class ProcessTest {
         starting.waitFor();
         assertThat(said).doesNotContain("ready");
         try (App app = App.start(data)) {
-            CompletableFuture<HttpResponse<Void>> shelf = http.sendAsync(
-                    HttpRequest.newBuilder(URI.create(app.address() + "api/shelf"))
-                            .header("Content-Type", "application/json")
-                            .POST(HttpRequest.BodyPublishers.ofString(BRIEF.formatted(100)))
-                            .build(),
-                    HttpResponse.BodyHandlers.discarding());
+            CompletableFuture<HttpResponse<Void>> shelf = App.HTTP.sendAsync(
+                    app.json("POST", "api/shelf", BRIEF.formatted(100)), HttpResponse.BodyHandlers.discarding());
             Thread.sleep(50);
             app.interrupt();
             shelf.handle((answer, failure) -> null).join();

@@ -3,9 +3,6 @@ package vantbreeze.e2e;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
-import java.net.URI;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.file.FileStore;
 import java.nio.file.Files;
@@ -39,19 +36,11 @@ class Torture {
     private static final int DEMO_CARDS = 8;
     private static final long SEED = 20_261_128;
 
-    private final HttpClient http = HttpClient.newHttpClient();
     private final Random chance = new Random(SEED);
 
-    private record Answer(int status, String body) {}
-
-    private Answer send(App app, String method, String path, String body) throws IOException, InterruptedException {
-        HttpResponse<String> answer = http.send(
-                HttpRequest.newBuilder(URI.create(app.address() + path))
-                        .header("Content-Type", "application/json")
-                        .method(method, HttpRequest.BodyPublishers.ofString(body))
-                        .build(),
-                HttpResponse.BodyHandlers.ofString());
-        return new Answer(answer.statusCode(), answer.body());
+    private static HttpResponse<String> send(App app, String method, String path, String body)
+            throws IOException, InterruptedException {
+        return App.send(app.json(method, path, body));
     }
 
     private int cards(App app) throws IOException, InterruptedException {
@@ -144,53 +133,67 @@ class Torture {
         }
         try (App app = App.start(Files.createDirectory(folder.resolve("data")))) {
             String project = send(app, "GET", "api/projects", "").body();
-            Matcher id = Pattern.compile("\"id\":\"([^\"]+)\"").matcher(project);
-            assertThat(id.find()).isTrue();
-            String address = "api/projects/" + id.group(1);
+            String address = "api/projects/" + Answers.value(project, "\"id\":\"([^\"]+)\"");
             Path filler = folder.resolve("filler");
             FileStore store = Files.getFileStore(folder);
             Files.write(filler, new byte[(int) (store.getUsableSpace() - 40_000)]);
             int saved = 0;
-            Answer answer = copy(app, address);
-            while (answer.status() < 300) {
+            HttpResponse<String> answer = copy(app, address);
+            while (answer.statusCode() < 300) {
                 saved++;
                 answer = copy(app, address);
             }
-            assertThat(answer.status()).isEqualTo(507);
-            Answer health = send(app, "GET", "actuator/health", "");
+            assertThat(answer.statusCode()).isEqualTo(507);
+            HttpResponse<String> health = send(app, "GET", "actuator/health", "");
             int kept = cards(app);
             Files.delete(filler);
-            Answer after = copy(app, address);
+            HttpResponse<String> after = copy(app, address);
             Figures.add(
                     "Full disk: %d saves until it was full, then 507 and health %d; %d of %d cards there; %d after room was made, without a restart.",
-                    saved, health.status(), kept, DEMO_CARDS + saved, after.status());
-            assertThat(after.status()).isEqualTo(201);
-            assertThat(health.status()).isEqualTo(503);
+                    saved, health.statusCode(), kept, DEMO_CARDS + saved, after.statusCode());
+            assertThat(after.statusCode()).isEqualTo(201);
+            assertThat(health.statusCode()).isEqualTo(503);
             assertThat(kept).isGreaterThanOrEqualTo(DEMO_CARDS);
         } finally {
             run("umount", folder.toString());
         }
     }
 
-    private Answer copy(App app, String address) throws IOException, InterruptedException {
+    private static HttpResponse<String> copy(App app, String address) throws IOException, InterruptedException {
         return send(app, "POST", address + "/copy", "");
+    }
+
+    /** The demo's file as it was closed, and its seal. */
+    private record Closed(Path file, Path seal, byte[] whole, byte[] sealed) {
+
+        static Closed of(Path data) throws IOException {
+            App.start(data).close();
+            Path file = data.resolve("vantbreeze.mv.db");
+            Path seal = data.resolve("vantbreeze.seal");
+            return new Closed(file, seal, Files.readAllBytes(file), Files.readAllBytes(seal));
+        }
+
+        /** Another one in its place, with the seal as it was or without. */
+        void write(byte[] other, boolean withSeal) throws IOException {
+            Files.write(file, other);
+            if (withSeal) {
+                Files.write(seal, sealed);
+            } else {
+                Files.deleteIfExists(seal);
+            }
+        }
     }
 
     @Test
     void flippedBytes(@TempDir Path data) throws Exception {
-        App.start(data).close();
-        Path file = data.resolve("vantbreeze.mv.db");
-        Path seal = data.resolve("vantbreeze.seal");
-        byte[] whole = Files.readAllBytes(file);
-        byte[] sealed = Files.readAllBytes(seal);
+        Closed closed = Closed.of(data);
         int refused = 0;
         int told = 0;
         List<String> unnoticed = new ArrayList<>();
         for (int i = 0; i < FLIPS; i++) {
-            byte[] flipped = whole.clone();
+            byte[] flipped = closed.whole().clone();
             flipped[chance.nextInt(flipped.length)] ^= (byte) (1 << chance.nextInt(8));
-            Files.write(file, flipped);
-            Files.write(seal, sealed);
+            closed.write(flipped, true);
             try (App app = App.start(data)) {
                 String store = send(app, "GET", "api/store", "").body();
                 if (store.contains("\"trouble\":[]")) {
@@ -215,21 +218,12 @@ class Torture {
     /** As a copy that was broken off, or a disk that gave up: the end of the file is gone, with the seal beside it and without. */
     @Test
     void lostEnds(@TempDir Path data) throws Exception {
-        App.start(data).close();
-        Path file = data.resolve("vantbreeze.mv.db");
-        Path seal = data.resolve("vantbreeze.seal");
-        byte[] whole = Files.readAllBytes(file);
-        byte[] sealed = Files.readAllBytes(seal);
+        Closed closed = Closed.of(data);
         int refused = 0;
         int told = 0;
         int complete = 0;
         for (int i = 0; i < CUTS; i++) {
-            Files.write(file, Arrays.copyOf(whole, 1 + chance.nextInt(whole.length - 1)));
-            if (i % 2 == 0) {
-                Files.write(seal, sealed);
-            } else {
-                Files.deleteIfExists(seal);
-            }
+            closed.write(Arrays.copyOf(closed.whole(), 1 + chance.nextInt(closed.whole().length - 1)), i % 2 == 0);
             try (App app = App.start(data, "--no-demo")) {
                 boolean trouble = !send(app, "GET", "api/store", "").body().contains("\"trouble\":[]");
                 boolean all = cards(app) == DEMO_CARDS;

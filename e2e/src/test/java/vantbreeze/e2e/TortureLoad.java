@@ -8,9 +8,6 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.net.Socket;
-import java.net.URI;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
@@ -19,8 +16,6 @@ import java.util.Base64;
 import java.util.List;
 import java.util.TreeMap;
 import java.util.concurrent.CompletableFuture;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.Test;
@@ -59,37 +54,20 @@ class TortureLoad {
             {"name": "topper %d", "face": "%s", "outline": "heart 1 1/4 x 1 1/4 in", "x": "2 in", "y": "2 in", "lift": null,
              "paper": {"stock": "200 gsm", "colour": "#112233", "print": "PLAIN"}, "glue": "WHOLE"}""";
 
-    private final HttpClient http = HttpClient.newHttpClient();
-
-    private HttpRequest request(App app, String method, String path, String body) {
-        return HttpRequest.newBuilder(URI.create(app.address() + path))
-                .header("Content-Type", "application/json")
-                .method(method, HttpRequest.BodyPublishers.ofString(body))
-                .build();
+    private static String got(App app, String path) throws IOException, InterruptedException {
+        return App.send(app.json("GET", path, "")).body();
     }
 
-    private String got(App app, String path) throws IOException, InterruptedException {
-        return http.send(request(app, "GET", path, ""), HttpResponse.BodyHandlers.ofString())
-                .body();
-    }
-
-    private CompletableFuture<Integer> sent(App app, String path, String body) {
-        return http.sendAsync(request(app, "POST", path, body), HttpResponse.BodyHandlers.discarding())
+    private static CompletableFuture<Integer> sent(App app, String path, String body) {
+        return App.HTTP
+                .sendAsync(app.json("POST", path, body), HttpResponse.BodyHandlers.discarding())
                 .thenApply(HttpResponse::statusCode);
     }
 
-    private static String found(String text, String pattern) {
-        Matcher matcher = Pattern.compile(pattern).matcher(text);
-        assertThat(matcher.find()).as(text).isTrue();
-        return matcher.group(1);
-    }
-
-    private String heavy(App app, String fold) throws IOException, InterruptedException {
-        String plain = http.send(
-                        request(app, "POST", "api/plans", BRIEF.formatted(fold, "")),
-                        HttpResponse.BodyHandlers.ofString())
+    private static String heavy(App app, String fold) throws IOException, InterruptedException {
+        String plain = App.send(app.json("POST", "api/plans", BRIEF.formatted(fold, "")))
                 .body();
-        String face = found(plain, "\"faces\":\\[\\{\"key\":\"([^\"]+)\"");
+        String face = Answers.value(plain, "\"faces\":\\[\\{\"key\":\"([^\"]+)\"");
         List<String> toppers = new ArrayList<>();
         for (int i = 1; i <= 6; i++) {
             toppers.add(TOPPER.formatted(i, face));
@@ -113,7 +91,7 @@ class TortureLoad {
     @Test
     void everythingAtOnce(@TempDir Path data) throws Exception {
         try (App app = App.start(data)) {
-            String project = found(got(app, "api/projects"), "\"id\":\"([^\"]+)\"");
+            String project = Answers.value(got(app, "api/projects"), "\"id\":\"([^\"]+)\"");
             String entry =
                     "{\"content\": {\"project\": null, \"revision\": 1, \"card\": \"Card\", \"fold\": \"Z-fold\", \"madeOn\": \"2026-12-01\", \"occasion\": \"\", \"cards\": 1, \"minutes\": null, \"recipients\": [], \"envelope\": \"\", \"postage\": \"\", \"papers\": [], \"changeNext\": \"\", \"measured\": []}, \"brief\": %s, \"photos\": [\"%s\"]}";
             List<String> pictures = List.of(picture("png"), picture("jpg"), picture("png"));

@@ -4,8 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
 import java.io.OutputStream;
-import java.net.URI;
-import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
@@ -33,17 +31,11 @@ class TortureRestore {
     private static final int EMPTY_ROWS = 13_000_000;
     private static final long SEED = 20_261_201;
 
-    private final HttpClient http = HttpClient.newHttpClient();
     private final Random chance = new Random(SEED);
 
     private String send(App app, String method, String path, HttpRequest.BodyPublisher body, String type)
             throws IOException, InterruptedException {
-        HttpResponse<String> answer = http.send(
-                HttpRequest.newBuilder(URI.create(app.address() + path))
-                        .header("Content-Type", type)
-                        .method(method, body)
-                        .build(),
-                HttpResponse.BodyHandlers.ofString());
+        HttpResponse<String> answer = App.send(app.request(method, path, body, type));
         assertThat(answer.statusCode()).as(answer.body()).isLessThan(300);
         return answer.body();
     }
@@ -54,7 +46,7 @@ class TortureRestore {
 
     /** @return the id of the job */
     private String restore(App app, Path zip) throws IOException, InterruptedException {
-        return found(
+        return Answers.value(
                 send(app, "POST", "api/backup/restored", HttpRequest.BodyPublishers.ofFile(zip), "application/zip"),
                 "\"id\":\"([^\"]+)\"");
     }
@@ -68,12 +60,6 @@ class TortureRestore {
             }
             Thread.sleep(5);
         }
-    }
-
-    private static String found(String text, String pattern) {
-        Matcher matcher = Pattern.compile(pattern).matcher(text);
-        assertThat(matcher.find()).as(text).isTrue();
-        return matcher.group(1);
     }
 
     private static void copy(Path from, Path to) throws IOException {
@@ -142,7 +128,7 @@ class TortureRestore {
                 "tables/project.json", ("[{}" + ",{}".repeat(EMPTY_ROWS) + "]").getBytes(StandardCharsets.US_ASCII));
         write(zip, entries);
         try (App app = App.start(folder.resolve("data"))) {
-            String id = found(json(app, "GET", "api/projects", ""), "\"id\":\"([^\"]+)\"");
+            String id = Answers.value(json(app, "GET", "api/projects", ""), "\"id\":\"([^\"]+)\"");
             String job = restore(app, zip);
             long slowest = 0;
             for (int i = 0; i < 20; i++) {

@@ -29,7 +29,6 @@ final class PdfPage implements AutoCloseable {
     private static final double FRACTION_SCALE = 0.62;
     private static final double NUMERATOR_RISE = 0.34;
     private static final Pattern FRACTION = Pattern.compile("(\\d+)\u2044(\\d+)");
-    private static final String DOTS = " …";
 
     /** A stretch of text set in one font, size and height. */
     private record Run(String text, PDFont font, double scale, double rise) {}
@@ -224,19 +223,11 @@ final class PdfPage implements AutoCloseable {
 
     /** @return the text, or as much of its beginning as the width takes, with dots */
     String fitting(String text, double sizeMm, boolean bold, double widthMm) {
-        return width(text, sizeMm, bold) <= widthMm
-                ? text
-                : beginning(text, sizeMm, bold, widthMm - width(DOTS, sizeMm, bold))
-                                .strip()
-                        + DOTS;
+        return Text.fitting(text, t -> width(t, sizeMm, bold), widthMm);
     }
 
     private String beginning(String text, double sizeMm, boolean bold, double widthMm) {
-        String beginning = text;
-        while (!beginning.isEmpty() && width(beginning, sizeMm, bold) > widthMm) {
-            beginning = Text.upTo(beginning.length() - 1, beginning);
-        }
-        return beginning;
+        return Text.beginning(text, t -> width(t, sizeMm, bold), widthMm);
     }
 
     /** Splits at fractions: digits, a fraction slash, digits. A narrow space keeps a whole number out of the fraction. */
@@ -256,7 +247,7 @@ final class PdfPage implements AutoCloseable {
     }
 
     private void addRuns(List<Run> runs, String text, boolean bold, double scale, double rise) {
-        fonts.runs(text.replace("\u202f", " "), bold).forEach(s -> runs.add(new Run(s.text(), s.font(), scale, rise)));
+        fonts.runs(text, bold).forEach(s -> runs.add(new Run(s.text(), s.font(), scale, rise)));
     }
 
     @Override

@@ -15,8 +15,6 @@ import vantbreeze.server.web.Text;
 /** Text on one picture, as a printed page would set it. */
 final class Lettering {
 
-    private static final String CUT_SHORT = "…";
-
     /** Each font is read once: reading puts it into a file of the machine's. */
     private static final Map<String, Font> READ = new ConcurrentHashMap<>();
 
@@ -45,7 +43,7 @@ final class Lettering {
     /** The runs one after another, each letter where its font puts it: their order is that in which they are seen. */
     private double set(String text, Style style, double x, double y, boolean isDrawn) {
         double at = x;
-        for (Typesetter.Run<Font> run : type.runs(text.replace('\u202f', ' '), style.bold())) {
+        for (Typesetter.Run<Font> run : type.runs(text, style.bold())) {
             GlyphVector letters =
                     run.font().deriveFont(style.size()).createGlyphVector(out.getFontRenderContext(), run.text());
             if (isDrawn) {
@@ -70,13 +68,6 @@ final class Lettering {
 
     /** As much of it as goes into the width, in dots. */
     String fitting(String text, Style style, double width) {
-        if (width(text, style) <= width) {
-            return text;
-        }
-        String fits = text;
-        while (!fits.isEmpty() && width(fits + CUT_SHORT, style) > width) {
-            fits = Text.upTo(fits.length() - 1, fits);
-        }
-        return fits + CUT_SHORT;
+        return Text.fitting(text, t -> width(t, style), width);
     }
 }

@@ -77,13 +77,15 @@ public final class Typesetter<F> {
     /** A stretch of text that one font can draw. */
     public record Run<F>(String text, F font) {}
 
-    /** @return the text from left to right as it is drawn */
+    /** @return the text from left to right as it is drawn; a narrow space, which not every font has, as a usual one */
     public List<Run<F>> runs(String text, boolean bold) {
         List<Run<F>> runs = new ArrayList<>();
         StringBuilder same = new StringBuilder();
         F font = null;
-        for (int c :
-                leftToRight(text).codePoints().filter(c -> !UNSEEN.contains(c)).toArray()) {
+        for (int c : leftToRight(text.replace('\u202f', ' '))
+                .codePoints()
+                .filter(c -> !UNSEEN.contains(c))
+                .toArray()) {
             String drawn = drawn(c, bold);
             F able = font(drawn, bold);
             if (able != font && !same.isEmpty()) {

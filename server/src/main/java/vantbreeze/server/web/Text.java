@@ -1,5 +1,6 @@
 package vantbreeze.server.web;
 
+import java.util.function.ToDoubleFunction;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -22,5 +23,23 @@ public final class Text {
             end = character.end();
         }
         return text.substring(0, end);
+    }
+
+    private static final String DOTS = " …";
+
+    /** @return as much of the beginning of a text as goes into a width */
+    public static String beginning(String text, ToDoubleFunction<String> width, double most) {
+        String beginning = text;
+        while (!beginning.isEmpty() && width.applyAsDouble(beginning) > most) {
+            beginning = upTo(beginning.length() - 1, beginning);
+        }
+        return beginning;
+    }
+
+    /** @return the text, or as much of its beginning as goes into a width with dots after it */
+    public static String fitting(String text, ToDoubleFunction<String> width, double most) {
+        return width.applyAsDouble(text) <= most
+                ? text
+                : beginning(text, width, most - width.applyAsDouble(DOTS)).strip() + DOTS;
     }
 }

@@ -95,11 +95,26 @@ class EveryExportTest extends TestApplication {
         }
     }
 
-    /** @param what told where something is wrong */
-    private record Export(String what, String fold, ObjectNode brief, Plan plan, List<CuttingJson.PaperCutJson> cut) {
+    /**
+     * @param what told where something is wrong
+     * @param drawings a cut file for every sheet
+     */
+    private record Export(
+            String what,
+            String fold,
+            ObjectNode brief,
+            Plan plan,
+            List<CuttingJson.PaperCutJson> cut,
+            List<CuttingJson.SheetCutJson> sheets,
+            List<String> drawings) {
 
-        List<CuttingJson.SheetCutJson> sheets() {
-            return cut.stream().flatMap(p -> p.sheets().stream()).toList();
+        static Export of(String what, String fold, ObjectNode brief, Plan plan, List<CuttingJson.PaperCutJson> cut) {
+            List<CuttingJson.SheetCutJson> sheets =
+                    cut.stream().flatMap(p -> p.sheets().stream()).toList();
+            List<String> drawings = sheets.stream()
+                    .map(s -> CutSvg.of(s, CutSvg.Perforation.NONE))
+                    .toList();
+            return new Export(what, fold, brief, plan, cut, sheets, drawings);
         }
     }
 
@@ -142,7 +157,7 @@ class EveryExportTest extends TestApplication {
                                 fold,
                                 metric ? "mm" : "in",
                                 plan.brief().ornaments().size());
-                check(new Export(what, fold, brief, plan, planner.quickly("p", fold, plan)), patterns);
+                check(Export.of(what, fold, brief, plan, planner.quickly("p", fold, plan)), patterns);
             }
         }
         readByPackages(patterns);
@@ -182,11 +197,11 @@ class EveryExportTest extends TestApplication {
     }
 
     private void sheetsGoThroughTheCutter(Export export) throws Exception {
-        for (CuttingJson.SheetCutJson sheet : export.sheets()) {
+        for (String drawing : export.drawings()) {
             JsonNode run = json.readTree(http.perform(post("/api/cutter")
                             .contentType(MediaType.APPLICATION_JSON)
                             .content(json.createObjectNode()
-                                    .put("svg", CutSvg.of(sheet, CutSvg.Perforation.NONE))
+                                    .put("svg", drawing)
                                     .set("machine", json.readTree(BED))
                                     .toString()))
                     .andReturn()
@@ -245,11 +260,8 @@ class EveryExportTest extends TestApplication {
                 .filter(p -> p.offcutOf().isEmpty())
                 .map(p -> CutSvg.of(p, GlueArea.pencilled(export.plan().structure(), p), CutSvg.Perforation.NONE))
                 .toList();
-        List<String> together = export.sheets().stream()
-                .map(s -> CutSvg.of(s, CutSvg.Perforation.NONE))
-                .toList();
         for (String layer : List.of("slit", "score-mountain", "score-valley", "draw")) {
-            assertThat(length(together, layer))
+            assertThat(length(export.drawings(), layer))
                     .as(export.what() + ": " + layer)
                     .isCloseTo(length(alone, layer), within(0.5));
         }

@@ -2,7 +2,6 @@ package vantbreeze.server.export;
 
 import java.util.List;
 import java.util.Scanner;
-import java.util.function.DoubleSupplier;
 
 /**
  * Path data read by nothing of the product's and no library of its: moves, lines, cubic curves, arcs of circles and closings
@@ -44,18 +43,14 @@ final class PathReading {
             if (in.hasNext("[A-Za-z]")) {
                 command = in.next();
             }
-            DoubleSupplier n = this::number;
             switch (command) {
                 case "M" -> {
-                    x = startX = n.getAsDouble();
-                    y = startY = n.getAsDouble();
+                    x = startX = number();
+                    y = startY = number();
                     command = "L";
                 }
-                case "L" -> to(n.getAsDouble(), n.getAsDouble());
-                case "C" -> {
-                    double[] at = new double[] {number(), number(), number(), number(), number(), number()};
-                    cubic(at);
-                }
+                case "L" -> to(number(), number());
+                case "C" -> cubic(new double[] {number(), number(), number(), number(), number(), number()});
                 case "A" -> {
                     double rx = number();
                     double ry = number();
