@@ -10,7 +10,7 @@ import vantbreeze.structure.Side;
 /**
  * Pencil marks that a later task needs.
  *
- * @param slits where both ends of slits are marked: on lines so far from an edge
+ * @param slits where slanting slits end and no score tells it
  * @param ruler what a ruler is laid to
  */
 @Kind("mark")
@@ -34,11 +34,11 @@ public record Mark(Piece piece, Side side, List<MarkedLine> slits, List<RulerMar
     @Override
     public Wording wording(Ruler told) {
         boolean forSlits = ruler.isEmpty();
-        String which = piece.slits().stream().anyMatch(s -> s.path().isCurved())
-                ? "the ends of every slit without a curve in pencil"
-                : "the ends of every slit in pencil";
         return new Wording(
-                "%s, mark %s:".formatted(Phrases.sideUp(side), forSlits ? which : "in pencil where the ruler goes"),
+                "%s, mark in pencil %s:"
+                        .formatted(
+                                Phrases.sideUp(side),
+                                forSlits ? "where the slanting slits end" : "where the ruler goes"),
                 forSlits
                         ? slits.stream().map(line -> line.text(told)).toList()
                         : ruler.stream().map(m -> m.text(told)).toList(),

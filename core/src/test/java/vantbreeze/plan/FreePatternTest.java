@@ -240,7 +240,7 @@ class FreePatternTest {
         assertThat(sheet.slits()).hasSize(2);
         assertThat(plan.steps().stream().map(s -> s.text()))
                 .anyMatch(t -> t.contains("cut the curved slit 1 and slit 2 through template and paper"))
-                .noneMatch(t -> t.contains("the ends of every slit"));
+                .noneMatch(t -> t.contains("the slanting slits end"));
         assertThat(plan.tasks())
                 .filteredOn(t -> t.operation() instanceof CutSlits)
                 .singleElement()
@@ -255,6 +255,19 @@ class FreePatternTest {
                 .extracting(Snag::text)
                 .hasSize(2)
                 .allSatisfy(t -> assertThat(t).containsPattern("panel 2 .*covers slit [12]: cut it through the paper"));
+    }
+
+    /** A slit that is square to its piece is read off the trimmer; only where a slanting one ends there is a pencil mark. */
+    @Test
+    void onlySlantingSlitsAreMarked() {
+        Plan plan = Planner.plan(brief("outline 0,0 8,0 8,4 0,4; valley 4,0 4,4; slit 5,1 6,2; slit 1,1 1,3 in"));
+        assertThat(plan.steps())
+                .filteredOn(s -> s.title().startsWith("Mark"))
+                .singleElement()
+                .satisfies(s -> assertThat(s.text())
+                        .isEqualTo(
+                                "Face side up, mark in pencil where the slanting slits end: 5 in from the left end, at 1 in"
+                                        + " from the bottom; 6 in from the left end, at 2 in from the bottom."));
     }
 
     /** Wherever three places lie, all corners of their arc are on their circle and no chord leaves it by more than 0.02 mm. */
