@@ -57,7 +57,7 @@ final class Drift implements Displaced {
         if (effect instanceof Effect.OfScores moved) {
             moved.scores().forEach(s -> add(scores, s, moved.dx() * counts, moved.dy() * counts));
         } else if (effect instanceof Effect.OfEdge edge) {
-            add(edges, edge.piece(), edge.right() ? counts : 0, edge.right() ? 0 : counts);
+            edge.pieces().forEach(p -> add(edges, p, edge.right() ? counts : 0, edge.right() ? 0 : counts));
             edge.with().forEach(s -> add(scores, s, counts, 0));
         } else if (effect instanceof Effect.OfBond glued) {
             add(bonds, glued.bond(), glued.dx() * counts, glued.dy() * counts);

@@ -64,7 +64,7 @@ public final class Grouped {
         return name.substring(0, name.length() - side.length())
                         .replaceAll(", row \\d+$", "")
                         .replaceAll("\\s\\d+$", "")
-                        .replaceAll("^(left|right|upper|lower) ", "")
+                        .replaceAll("^(left|right|upper|lower|front|back) ", "")
                 + side;
     }
 
@@ -73,6 +73,20 @@ public final class Grouped {
         String noun = side < 0 ? kind : kind.substring(0, side);
         String many = noun.endsWith("lf") ? noun.substring(0, noun.length() - 1) + "ves" : noun + "s";
         return many + (side < 0 ? "" : kind.substring(side));
+    }
+
+    /**
+     * What is worked on together: "the base", "both doors", "all 4 strips", "the base and strip".
+     *
+     * @param all the names that there are
+     */
+    public static String together(List<String> names, List<String> all) {
+        String kind = kind(names.get(0));
+        long others = all.stream().filter(n -> kind(n).equals(kind)).count();
+        boolean whole = names.size() > 1 && byKind(names).size() == 1 && others == names.size();
+        return whole
+                ? (names.size() == 2 ? "both " : "all %d ".formatted(names.size())) + plural(kind)
+                : "the " + joined(names);
     }
 
     /** "a, b and c". */

@@ -107,8 +107,7 @@ public record ScoreSetting(
 
     /** The side to score on if all of it that folds has its ridge there; scored right across, either will do. */
     public Optional<Side> scoreOn() {
-        List<Fold> signs =
-                stretches.stream().flatMap(s -> s.fold().stream()).distinct().toList();
+        List<Fold> signs = folds();
         if (signs.isEmpty() && !across) {
             return Optional.of(at.scoreOn());
         }
@@ -150,6 +149,22 @@ public record ScoreSetting(
                         i -> stretches.get(i - 1).ends().equals(stretches.get(i).begins()));
         boolean fromEdge = stretches.get(0).begins().equals(Length.ZERO);
         return runsOn && fromEdge && stretches.get(stretches.size() - 1).ends().equals(whole);
+    }
+
+    /** Whether a fold of another piece is made at the same place, the same way; where both run through, their lengths may differ. */
+    public boolean foldsLike(ScoreSetting other) {
+        boolean alike = isWhole() && other.isWhole() && folds().size() == 1
+                ? folds().equals(other.folds())
+                : stretches.equals(other.stretches) && rows.equals(other.rows);
+        return at instanceof SquareReading mine
+                && other.at instanceof SquareReading theirs
+                && mine.lie() == theirs.lie()
+                && mine.fromStart().equals(theirs.fromStart())
+                && alike;
+    }
+
+    private List<Fold> folds() {
+        return stretches.stream().flatMap(s -> s.fold().stream()).distinct().toList();
     }
 
     private String where(List<Stretch> there, Ruler ruler) {

@@ -2,9 +2,12 @@ package vantbreeze.operation;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.LineSegment;
 import org.locationtech.jts.geom.Polygon;
+import vantbreeze.make.Grouped;
 import vantbreeze.make.ShapeReading;
 import vantbreeze.measure.Ruler;
 import vantbreeze.part.CutList;
@@ -16,16 +19,32 @@ import vantbreeze.structure.Piece;
 /**
  * Parts off a sheet, all alike in their paper.
  *
+ * @param all the names of all pieces of the card
  * @param from what they are cut from, in words
  */
 @Kind("cut")
-public record CutParts(String from, List<CutList.Alike> what) implements Operation {
+public record CutParts(List<String> all, String from, List<CutList.Alike> what) implements Operation {
 
     /** Between things that lie side by side with a number between them, of the larger of them. */
     private static final double NUMBERED = 0.16;
 
     private Part first() {
         return what.get(0).first();
+    }
+
+    /** Off the same sheet. */
+    @Override
+    public Optional<Operation> together(Operation other) {
+        return other instanceof CutParts more
+                        && from.equals(more.from)
+                        && first().kind() == Part.Kind.PIECE
+                        && more.first().kind() == Part.Kind.PIECE
+                ? Optional.of(new CutParts(all, from, CutList.ofShapes(Phrases.both(parts(), more.parts()))))
+                : Optional.empty();
+    }
+
+    private List<Part> parts() {
+        return what.stream().flatMap(a -> a.parts().stream()).toList();
     }
 
     private boolean isOfMats() {
@@ -51,29 +70,40 @@ public record CutParts(String from, List<CutList.Alike> what) implements Operati
 
     @Override
     public String title() {
-        return isOfMats() ? "Cut the mats" + (from.isEmpty() ? "" : ", " + from) : "Cut the " + first().name();
+        return isOfMats()
+                ? "Cut the mats" + (from.isEmpty() ? "" : ", " + from)
+                : what.size() == 1 ? "Cut " + these(what.get(0)) : "Cut the pieces";
     }
 
     @Override
     public Wording wording(Ruler ruler) {
-        return Wording.plain(isOfMats() ? mats(ruler) : piece(ruler));
+        return isOfMats()
+                ? Wording.plain(mats(ruler))
+                : new Wording(
+                        "From %s, cut".formatted(from),
+                        what.stream().map(a -> piece(a, ruler)).toList(),
+                        "; ",
+                        ". Check twice, cut once.",
+                        Optional.empty());
     }
 
-    private String piece(Ruler ruler) {
-        Part part = first();
-        String name = part.name();
+    private String these(CutList.Alike alike) {
+        return Grouped.together(alike.parts().stream().map(Part::name).toList(), all);
+    }
+
+    private String piece(CutList.Alike alike, Ruler ruler) {
+        Part part = alike.first();
+        String size = ruler.text(part.size());
+        String each = alike.count() == 1 ? "" : " each";
         if (ShapeReading.of(part.piece()).isPresent()) {
-            return "Cut a rectangle of %s for the %s from %s. It is cut to shape once it is scored."
-                    .formatted(ruler.text(part.size()), name, from);
+            return "a rectangle of %s for %s, cut to shape once it is scored".formatted(size, these(alike));
         }
         return switch (part.form()) {
-            case RECTANGLE ->
-                "Cut the %s to %s from %s. Check twice, cut once.".formatted(name, ruler.text(part.size()), from);
+            case RECTANGLE -> "%s to %s%s".formatted(these(alike), size, each);
             case ROUND ->
-                "Cut the %s out of %s by the template: it is round, %s across."
-                        .formatted(name, from, ruler.text(part.size().width()));
-            case SHAPED ->
-                "Cut the %s out of %s by the template; its box is %s.".formatted(name, from, ruler.text(part.size()));
+                "%s by the template, round, %s across%s"
+                        .formatted(these(alike), ruler.text(part.size().width()), each);
+            case SHAPED -> "%s by the template, in a box of %s%s".formatted(these(alike), size, each);
         };
     }
 
@@ -149,26 +179,33 @@ public record CutParts(String from, List<CutList.Alike> what) implements Operati
                 continue;
             }
             if (part.kind() == Part.Kind.PIECE) {
-                ofPiece(part.piece(), found);
+                ofPieces(what.get(i), found);
             } else if (part.kind() == Part.Kind.MAT && part.division().isEmpty()) {
                 ofMats(what.get(i), i + 1, found);
             }
         }
     }
 
-    private static void ofPiece(Piece piece, SettingFinder found) {
-        found.measured(
-                Hand.CUT,
+    private void ofPieces(CutList.Alike alike, SettingFinder found) {
+        String id = alike.first().id();
+        List<Piece> pieces = alike.parts().stream().map(Part::piece).toList();
+        List<String> names = pieces.stream().map(Piece::name).toList();
+        found.measuredOf(
+                id,
                 "width",
-                "width of the " + piece.name(),
-                piece.size().width(),
-                new Effect.OfEdge(piece.name(), true, found.all(o -> o.setFromTheRight(piece))));
-        found.measured(
-                Hand.CUT,
+                "width of " + these(alike),
+                alike.first().size().width(),
+                new Effect.OfEdge(names, true, found.all(o -> all(pieces, o::setFromTheRight))));
+        found.measuredOf(
+                id,
                 "height",
-                "height of the " + piece.name(),
-                piece.size().height(),
-                new Effect.OfEdge(piece.name(), false, found.all(o -> o.setFromTheTop(piece))));
+                "height of " + these(alike),
+                alike.first().size().height(),
+                new Effect.OfEdge(names, false, found.all(o -> all(pieces, o::setFromTheTop))));
+    }
+
+    private static List<String> all(List<Piece> pieces, Function<Piece, List<String>> asked) {
+        return pieces.stream().flatMap(p -> asked.apply(p).stream()).toList();
     }
 
     /** Those that are cut alike are set once. */

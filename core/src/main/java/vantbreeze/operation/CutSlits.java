@@ -5,12 +5,31 @@ import java.util.List;
 import java.util.Optional;
 import vantbreeze.make.SlitReading;
 import vantbreeze.measure.Ruler;
+import vantbreeze.structure.Path;
 import vantbreeze.structure.Piece;
 import vantbreeze.structure.Side;
+import vantbreeze.structure.Slit;
 
-/** Cuts inside a piece. */
+/** Cuts inside pieces that are slit alike. */
 @Kind("slit")
-public record CutSlits(Piece piece) implements Operation {
+public record CutSlits(Pieces pieces) implements Operation {
+
+    private Piece piece() {
+        return pieces.first();
+    }
+
+    @Override
+    public Optional<Operation> together(Operation other) {
+        return other instanceof CutSlits more
+                        && piece().size().equals(more.piece().size())
+                        && paths(piece()).equals(paths(more.piece()))
+                ? Optional.of(new CutSlits(pieces.with(more.pieces)))
+                : Optional.empty();
+    }
+
+    private static List<Path> paths(Piece piece) {
+        return piece.slits().stream().map(Slit::path).toList();
+    }
 
     @Override
     public Optional<Side> up() {
@@ -18,12 +37,12 @@ public record CutSlits(Piece piece) implements Operation {
     }
 
     private boolean byTrimmer() {
-        return piece.slits().stream().anyMatch(s -> !s.path().isCurved());
+        return piece().slits().stream().anyMatch(s -> !s.path().isCurved());
     }
 
     @Override
     public List<Tool> tools() {
-        boolean curved = piece.slits().stream().anyMatch(s -> s.path().isCurved());
+        boolean curved = piece().slits().stream().anyMatch(s -> s.path().isCurved());
         List<Tool> tools = new ArrayList<>(curved ? List.of(Tool.TEMPLATE) : List.of());
         tools.addAll(
                 byTrimmer()
@@ -39,14 +58,14 @@ public record CutSlits(Piece piece) implements Operation {
 
     @Override
     public String title() {
-        return "Slit the " + piece.name();
+        return "Slit " + pieces.named();
     }
 
     @Override
     public Wording wording(Ruler ruler) {
         return Wording.plain("Face side up. %s.%s"
                 .formatted(
-                        new SlitReading(piece, ruler).text(),
+                        new SlitReading(piece(), ruler).text(),
                         byTrimmer()
                                 ? " Stop the trimmer short of each end and finish with a knife: short of it the fold tears, past it the frame is weak."
                                 : " Not past the ends: there the paper tears on."));
@@ -54,7 +73,7 @@ public record CutSlits(Piece piece) implements Operation {
 
     @Override
     public void draw(SketchPad pad) {
-        pad.piece(piece, Side.FACE, false);
-        pad.slits(Sketch.Line.SLIT, piece);
+        pad.piece(piece(), Side.FACE, false);
+        pad.slits(Sketch.Line.SLIT, piece());
     }
 }

@@ -13,11 +13,11 @@ public sealed interface Effect {
     record OfScores(List<String> scores, double dx, double dy) implements Effect {}
 
     /**
-     * The right or the upper edge of a piece.
+     * The right or the upper edge of pieces that are cut alike.
      *
      * @param with scores that were set from that edge and move with it
      */
-    record OfEdge(String piece, boolean right, List<String> with) implements Effect {}
+    record OfEdge(List<String> pieces, boolean right, List<String> with) implements Effect {}
 
     /**
      * A side of mats that are cut alike; nothing of the card itself.

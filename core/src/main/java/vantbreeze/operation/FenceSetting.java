@@ -19,6 +19,15 @@ public record FenceSetting(boolean upright, Length at, List<Span> spans, List<St
         scores = List.copyOf(scores);
     }
 
+    boolean isSetLike(FenceSetting other) {
+        return upright == other.upright && at.equals(other.at) && spans.equals(other.spans);
+    }
+
+    /** What is scored there of more pieces. */
+    FenceSetting with(FenceSetting other) {
+        return new FenceSetting(upright, at, spans, Phrases.both(scores, other.scores));
+    }
+
     String text(Ruler ruler) {
         String from = "%s from the %s".formatted(ruler.text(at), upright ? "left end" : "bottom");
         return spans.isEmpty()

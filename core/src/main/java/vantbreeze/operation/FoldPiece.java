@@ -3,6 +3,7 @@ package vantbreeze.operation;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import vantbreeze.make.ScoreSetting;
 import vantbreeze.make.SquareReading;
 import vantbreeze.measure.Ruler;
@@ -11,15 +12,38 @@ import vantbreeze.structure.Piece;
 import vantbreeze.structure.Side;
 
 /**
- * All scores of a piece, each its way.
+ * All scores of pieces that are folded alike, each its way.
  *
+ * @param settings of the first piece
  * @param pushed those that nothing scores: the ends of slits place them
  */
 @Kind("fold")
-public record FoldPiece(Piece piece, List<ScoreSetting> settings, List<ScoreSetting> pushed) implements Operation {
+public record FoldPiece(Pieces pieces, List<ScoreSetting> settings, List<ScoreSetting> pushed) implements Operation {
 
     /** So many folds are listed where the piece is folded; more are on the score card. */
     private static final int MOST_FOLDS = 8;
+
+    public FoldPiece {
+        settings = List.copyOf(settings);
+        pushed = List.copyOf(pushed);
+    }
+
+    public Piece piece() {
+        return pieces.first();
+    }
+
+    @Override
+    public Optional<Operation> together(Operation other) {
+        return other instanceof FoldPiece more
+                        && pushed.isEmpty()
+                        && more.pushed.isEmpty()
+                        && piece().slits().isEmpty() == more.piece().slits().isEmpty()
+                        && settings.size() == more.settings.size()
+                        && IntStream.range(0, settings.size())
+                                .allMatch(i -> settings.get(i).foldsLike(more.settings.get(i)))
+                ? Optional.of(new FoldPiece(pieces.with(more.pieces), settings, pushed))
+                : Optional.empty();
+    }
 
     @Override
     public Optional<Side> up() {
@@ -33,7 +57,7 @@ public record FoldPiece(Piece piece, List<ScoreSetting> settings, List<ScoreSett
 
     @Override
     public String title() {
-        return "Fold the " + piece.name();
+        return "Fold " + pieces.named();
     }
 
     @Override
@@ -52,7 +76,7 @@ public record FoldPiece(Piece piece, List<ScoreSetting> settings, List<ScoreSett
                         .formatted(settings.size());
         String through = pushed.stream().map(FoldPiece::pushed).collect(Collectors.joining(" "));
         String begin = through.isEmpty() ? "Face side up, " : "Face side up. %s Then ".formatted(through);
-        String reversed = piece.slits().isEmpty() || !pushed.isEmpty()
+        String reversed = piece().slits().isEmpty() || !pushed.isEmpty()
                 ? ""
                 : " Push what lies between slits through gently, a little forward, then backward, before you burnish it.";
         return Wording.plain(
@@ -85,6 +109,6 @@ public record FoldPiece(Piece piece, List<ScoreSetting> settings, List<ScoreSett
 
     @Override
     public void draw(SketchPad pad) {
-        pad.folds(piece, settings);
+        pad.folds(piece(), settings);
     }
 }

@@ -58,6 +58,15 @@ public sealed interface Operation
     /** What lies on the table; nothing where no paper does. */
     default void draw(SketchPad pad) {}
 
+    /**
+     * The same done to more pieces in one go: what is cut from one sheet, scored at one setting or folded alike.
+     *
+     * @return nothing where the two are better done one after the other
+     */
+    default Optional<Operation> together(Operation other) {
+        return Optional.empty();
+    }
+
     /** Finds the numbers that a hand sets here. */
     default void settings(SettingFinder found) {}
 

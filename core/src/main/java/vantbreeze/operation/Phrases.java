@@ -1,6 +1,7 @@
 package vantbreeze.operation;
 
 import java.util.List;
+import java.util.stream.Stream;
 import vantbreeze.make.Grouped;
 import vantbreeze.measure.Ruler;
 import vantbreeze.structure.Side;
@@ -12,6 +13,10 @@ final class Phrases {
 
     static String sideUp(Side side) {
         return side == Side.FACE ? "Face side up" : "Turned over like a page, back up";
+    }
+
+    static <T> List<T> both(List<T> some, List<T> more) {
+        return Stream.concat(some.stream(), more.stream()).toList();
     }
 
     static String spans(List<Span> spans, Ruler ruler) {

@@ -43,6 +43,14 @@ record PieceTasks(TaskGraph graph, Structure structure, List<Part> parts, String
         return (ofCard ? "piece/" : "closure/") + piece.name();
     }
 
+    private List<String> names(Piece piece, boolean ofCard) {
+        return ofCard ? structure.pieces().stream().map(Piece::name).toList() : List.of(piece.name());
+    }
+
+    Pieces these(Piece piece, boolean ofCard) {
+        return Pieces.of(piece, names(piece, ofCard));
+    }
+
     /** Cut, score, slit, open. */
     void shape(Piece piece, Phase phase, boolean ofCard) {
         String part = id(piece, ofCard);
@@ -56,6 +64,7 @@ record PieceTasks(TaskGraph graph, Structure structure, List<Part> parts, String
                 cut,
                 phase,
                 new CutParts(
+                        names(piece, ofCard),
                         source(piece),
                         own.stream().map(p -> new CutList.Alike(List.of(p))).toList()),
                 touched,
@@ -122,7 +131,7 @@ record PieceTasks(TaskGraph graph, Structure structure, List<Part> parts, String
             graph.add(
                             id,
                             phase,
-                            new Score(piece, side, round, piece.scoredAcross(), settings, ends),
+                            new Score(these(piece, mechanism), side, round, piece.scoredAcross(), settings, ends),
                             touched,
                             mechanism)
                     .after(needed.stream());
@@ -229,13 +238,13 @@ record PieceTasks(TaskGraph graph, Structure structure, List<Part> parts, String
         List<String> touched = List.of(part);
         List<MarkedLine> ends = slitEnds(piece);
         if (ends.isEmpty()) {
-            graph.add("slit/" + part, phase, new CutSlits(piece), touched, mechanism)
+            graph.add("slit/" + part, phase, new CutSlits(these(piece, mechanism)), touched, mechanism)
                     .after(shaped.stream());
             return;
         }
         graph.add("mark/slit/" + part, phase, new Mark(piece, Side.FACE, ends, List.of()), touched, mechanism)
                 .after(shaped.stream());
-        graph.add("slit/" + part, phase, new CutSlits(piece), touched, mechanism)
+        graph.add("slit/" + part, phase, new CutSlits(these(piece, mechanism)), touched, mechanism)
                 .after(Stream.of("mark/slit/" + part));
         graph.add("rub/slit/" + part, phase, new Erase(piece, Side.FACE), touched, false)
                 .after(Stream.of("slit/" + part));

@@ -4,6 +4,8 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import vantbreeze.make.Grouped;
 import vantbreeze.make.ScoreCard;
 import vantbreeze.measure.Ruler;
@@ -11,7 +13,7 @@ import vantbreeze.structure.Piece;
 import vantbreeze.structure.Side;
 
 /**
- * Scores set on a board.
+ * Scores set on a board, of pieces that are scored alike.
  *
  * @param round whether it is turned round as well: read from its other ends the scores lie on the board's grooves
  * @param across whether all are scored from edge to edge, whatever of them folds
@@ -19,13 +21,40 @@ import vantbreeze.structure.Side;
  */
 @Kind("score")
 public record Score(
-        Piece piece,
+        Pieces pieces,
         Side side,
         boolean round,
         boolean across,
         List<FenceSetting> settings,
         Optional<ScoreCard.BothEnds> bothEnds)
         implements Operation {
+
+    public Score {
+        settings = List.copyOf(settings);
+    }
+
+    /** Their heights may differ where all scores run through. */
+    @Override
+    public Optional<Operation> together(Operation other) {
+        return other instanceof Score more
+                        && side == more.side
+                        && round == more.round
+                        && across == more.across
+                        && bothEnds.equals(more.bothEnds)
+                        && settings.size() == more.settings.size()
+                        && IntStream.range(0, settings.size())
+                                .allMatch(i -> settings.get(i).isSetLike(more.settings.get(i)))
+                ? Optional.of(new Score(
+                        pieces.with(more.pieces),
+                        side,
+                        round,
+                        across,
+                        IntStream.range(0, settings.size())
+                                .mapToObj(i -> settings.get(i).with(more.settings.get(i)))
+                                .toList(),
+                        bothEnds))
+                : Optional.empty();
+    }
 
     /** Whether the piece's right edge lies at the left. */
     public boolean isMirrored() {
@@ -48,7 +77,7 @@ public record Score(
 
     @Override
     public String title() {
-        return "Score the " + piece.name();
+        return "Score " + pieces.named();
     }
 
     @Override
@@ -80,8 +109,9 @@ public record Score(
     public void draw(SketchPad pad) {
         Set<String> now = new HashSet<>();
         settings.forEach(s -> now.addAll(s.scores()));
-        pad.onBoard(piece, side, round, now);
-        settings.forEach(s -> pad.fenced(piece, s));
+        Piece shown = pieces.largest();
+        pad.onBoard(shown, side, round, now);
+        settings.forEach(s -> pad.fenced(shown, s));
     }
 
     @Override
@@ -95,7 +125,7 @@ public record Score(
             found.measured(
                     Hand.SCORE,
                     String.valueOf(i + 1),
-                    "%s score of the %s".formatted(nth(found.nextScoreOf(piece)), piece.name()),
+                    "%s score of %s".formatted(nth(found.nextScoreOf(pieces.first())), pieces.named()),
                     setting.at(),
                     new Effect.OfScores(
                             setting.scores(),
@@ -116,23 +146,21 @@ public record Score(
     /** What lies at the left when it is scored, turned over or turned round, is the piece's right edge. */
     @Override
     public List<String> setFromTheRight(Piece of) {
-        return !piece.equals(of)
-                ? List.of()
-                : settings.stream()
-                        .filter(FenceSetting::upright)
-                        .filter(s -> isMirrored() != isTurnedRound(s))
-                        .flatMap(s -> s.scores().stream())
-                        .toList();
+        return scoresOf(
+                of, settings.stream().filter(FenceSetting::upright).filter(s -> isMirrored() != isTurnedRound(s)));
     }
 
     /** What is read from the bottom when it is turned round is set from the piece's upper edge. */
     @Override
     public List<String> setFromTheTop(Piece of) {
-        return !piece.equals(of) || !round
+        return round ? scoresOf(of, settings.stream().filter(s -> !s.upright())) : List.of();
+    }
+
+    private List<String> scoresOf(Piece piece, Stream<FenceSetting> set) {
+        return !pieces.list().contains(piece)
                 ? List.of()
-                : settings.stream()
-                        .filter(s -> !s.upright())
-                        .flatMap(s -> s.scores().stream())
+                : set.flatMap(s -> s.scores().stream())
+                        .filter(id -> piece.scores().stream().anyMatch(s -> s.id().equals(id)))
                         .toList();
     }
 

@@ -56,6 +56,11 @@ public final class SettingFinder {
         add(hand, what, label, planned, true, effect);
     }
 
+    /** The same of one part of several that are cut here. */
+    void measuredOf(String part, String what, String label, Length planned, Effect effect) {
+        settings.add(new Setting("cut/%s/%s".formatted(part, what), Hand.CUT, task.id(), label, planned, true, effect));
+    }
+
     /** A place that is found by eye. */
     void judged(Hand hand, String what, String label, Effect effect) {
         add(hand, what, label, Length.ZERO, false, effect);

@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
@@ -36,6 +37,57 @@ final class TaskGraph {
         Draft draft = new Draft(id, phase, operation, parts, new LinkedHashSet<>(), mechanism);
         byId.put(id, draft);
         return draft;
+    }
+
+    /**
+     * Does in one go what is done alike to several pieces, unless something lies between the two that needs the one and is needed
+     * by the other.
+     */
+    void joinAlike() {
+        for (Draft draft : List.copyOf(byId.values())) {
+            for (Draft earlier : List.copyOf(byId.values())) {
+                if (earlier.id().equals(draft.id())) {
+                    break;
+                }
+                Optional<Operation> both =
+                        isAlike(earlier, draft) ? earlier.operation().together(draft.operation()) : Optional.empty();
+                if (both.isPresent() && !isBetween(earlier, draft)) {
+                    join(earlier, draft, both.get());
+                    break;
+                }
+            }
+        }
+    }
+
+    private static boolean isAlike(Draft one, Draft other) {
+        return one.phase() == other.phase() && one.mechanism() == other.mechanism();
+    }
+
+    private boolean isBetween(Draft one, Draft other) {
+        return neededBy(one.after().stream()).contains(other.id())
+                || neededBy(other.after().stream()).contains(one.id());
+    }
+
+    private void join(Draft earlier, Draft later, Operation both) {
+        Set<String> after = new LinkedHashSet<>(earlier.after());
+        after.addAll(later.after());
+        byId.put(
+                earlier.id(),
+                new Draft(
+                        earlier.id(),
+                        earlier.phase(),
+                        both,
+                        Stream.concat(earlier.parts().stream(), later.parts().stream())
+                                .distinct()
+                                .toList(),
+                        after,
+                        earlier.mechanism()));
+        byId.remove(later.id());
+        for (Draft draft : byId.values()) {
+            if (draft.after().remove(later.id())) {
+                draft.after(Stream.of(earlier.id()));
+            }
+        }
     }
 
     /** An id that is not taken. */

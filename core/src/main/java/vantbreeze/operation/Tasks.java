@@ -99,6 +99,7 @@ public final class Tasks {
             List<OwnStep> own) {
         Tasks tasks = new Tasks(structure, faces, dressing, ornaments, closure, parts, sheet, board);
         tasks.derive();
+        tasks.graph.joinAlike();
         OwnTasks more = new OwnTasks(tasks.graph, structure, faces, ornaments, parts);
         own.forEach(more::dress);
         return TaskOrder.of(tasks.graph.tasks());
@@ -107,7 +108,7 @@ public final class Tasks {
     private void derive() {
         PieceTasks pieces = new PieceTasks(graph, structure, parts, sheet, board);
         structure.pieces().forEach(piece -> pieces.shape(piece, Phase.SHAPE, true));
-        fold();
+        fold(pieces);
         cutMats();
         structure.bonds().stream().filter(structure::isFilm).forEach(b -> join(b, Phase.FILM));
         layMats(true);
@@ -133,7 +134,7 @@ public final class Tasks {
         close(pieces);
     }
 
-    private void fold() {
+    private void fold(PieceTasks pieces) {
         for (Piece piece : structure.pieces()) {
             List<ScoreSetting> settings = ScoreCard.of(piece, structure::isFolded).settings().stream()
                     .filter(s -> s.stretches().stream().anyMatch(t -> t.fold().isPresent()))
@@ -148,7 +149,7 @@ public final class Tasks {
                 graph.add(
                                 "fold/" + part,
                                 Phase.FOLD,
-                                new FoldPiece(piece, byHand.get(false), byHand.get(true)),
+                                new FoldPiece(pieces.these(piece, true), byHand.get(false), byHand.get(true)),
                                 List.of(part),
                                 true)
                         .after(graph.workedOn(part));
@@ -177,7 +178,7 @@ public final class Tasks {
             graph.add(
                     "cut/mats/" + number,
                     Phase.CUT_MATS,
-                    new CutParts(from, CutList.of(mats)),
+                    new CutParts(List.of(), from, CutList.of(mats)),
                     mats.stream().map(Part::id).toList(),
                     false);
         }
@@ -296,6 +297,7 @@ public final class Tasks {
                     "cut/" + part,
                     phase,
                     new CutParts(
+                            List.of(),
                             "its paper",
                             parts.stream()
                                     .filter(p -> p.id().equals(part))

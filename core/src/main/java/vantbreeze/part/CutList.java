@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
 import org.locationtech.jts.geom.Coordinate;
 import vantbreeze.material.Stuff;
 import vantbreeze.measure.Size;
@@ -28,15 +29,15 @@ public final class CutList {
     private record Sort(
             Part.Kind kind, String name, Stuff stuff, Size size, List<Coordinate> shape, double up, String alone) {
 
-        static Sort of(Part part) {
+        static Sort of(Part part, String name, boolean alone) {
             return new Sort(
                     part.kind(),
-                    part.name(),
+                    name,
                     part.stuff(),
                     part.size(),
                     part.isRectangle() ? List.of() : part.shape(),
                     part.up().map(u -> side(part, u)).orElse(0.0),
-                    part.kind() != Part.Kind.MAT || part.division().isPresent() ? part.id() : "");
+                    alone || part.division().isPresent() ? part.id() : "");
         }
     }
 
@@ -47,9 +48,18 @@ public final class CutList {
 
     /** In the order of the parts; only mats are alike, everything else has its own name. */
     public static List<Alike> of(List<Part> parts) {
+        return by(p -> Sort.of(p, p.name(), p.kind() != Part.Kind.MAT), parts);
+    }
+
+    /** Whatever they are called, what comes out of the same cuts is alike. */
+    public static List<Alike> ofShapes(List<Part> parts) {
+        return by(p -> Sort.of(p, "", false), parts);
+    }
+
+    private static List<Alike> by(Function<Part, Sort> sort, List<Part> parts) {
         Map<Sort, List<Part>> alike = new LinkedHashMap<>();
-        parts.forEach(
-                p -> alike.computeIfAbsent(Sort.of(p), s -> new ArrayList<>()).add(p));
+        parts.forEach(p ->
+                alike.computeIfAbsent(sort.apply(p), s -> new ArrayList<>()).add(p));
         return alike.values().stream().map(l -> new Alike(List.copyOf(l))).toList();
     }
 

@@ -104,9 +104,12 @@ class FollowedStepsTest {
                 .toList();
     }
 
-    private static List<String> texts(Plan plan, String title) {
-        return plan.steps().stream()
-                .filter(s -> s.title().equals(title))
+    /** What is said of that work on that piece, alone or with others that are worked on alike. */
+    private static List<String> texts(Plan plan, String verb, Piece piece) {
+        return plan.tasks().stream()
+                .filter(t -> t.parts().contains("piece/" + piece.name()))
+                .map(t -> t.step(plan.brief().ruler()))
+                .filter(s -> s.title().startsWith(verb + " "))
                 .map(Step::text)
                 .toList();
     }
@@ -129,7 +132,7 @@ class FollowedStepsTest {
                     .map(s -> Stretch.of(s.fold() == Fold.MOUNTAIN ? Side.FACE : Side.BACK, s.from(), s.to()))
                     .toList();
             List<Stretch> done = new ArrayList<>();
-            texts(plan, "Score the " + piece.name()).forEach(text -> done.addAll(scored(text, piece)));
+            texts(plan, "Score", piece).forEach(text -> done.addAll(scored(text, piece)));
             if (piece.scoredAcross()) {
                 /* From edge to edge, whichever way it folds. */
                 assertThat(wanted)
@@ -192,7 +195,7 @@ class FollowedStepsTest {
     private static Set<String> pricked(Plan plan, Piece piece) {
         Set<String> pricked = new HashSet<>();
         Pattern said = Pattern.compile("^(Face|Turned).*prick the ends(?: and bends)? of (.*?) through");
-        for (String text : texts(plan, "Score the " + piece.name())) {
+        for (String text : texts(plan, "Score", piece)) {
             Matcher ends = said.matcher(text);
             if (ends.find()) {
                 Fold fold = ends.group(1).equals("Face") ? Fold.MOUNTAIN : Fold.VALLEY;
@@ -276,7 +279,7 @@ class FollowedStepsTest {
         for (Piece piece : plan.structure().pieces()) {
             Set<String> pricked = pricked(plan, piece);
             List<LineSegment> done = new ArrayList<>();
-            texts(plan, "Score the " + piece.name()).forEach(text -> done.addAll(creased(text, piece)));
+            texts(plan, "Score", piece).forEach(text -> done.addAll(creased(text, piece)));
             List<LineSegment> wanted = piece.scores().stream()
                     .filter(s -> !s.isUpright() && !s.isLevel() && !pricked.contains(s.id()))
                     /* Slits place them: what they say is followed with the slits. */
@@ -304,7 +307,7 @@ class FollowedStepsTest {
         for (Piece piece : plan.structure().pieces()) {
             double width = piece.size().width().millimetres();
             double height = piece.size().height().millimetres();
-            for (String text : texts(plan, "Score the " + piece.name())) {
+            for (String text : texts(plan, "Score", piece)) {
                 boolean turned = !text.startsWith("Face side up");
                 Matcher hand = Pattern.compile(
                                 "the (top|bottom) (left|right) corner to a pencil mark "
@@ -375,7 +378,7 @@ class FollowedStepsTest {
                     .map(s -> Stretch.of(Side.FACE, s.from(), s.to()))
                     .toList();
             List<Stretch> done = new ArrayList<>();
-            texts(plan, "Slit the " + piece.name()).forEach(text -> done.addAll(slit(text, piece)));
+            texts(plan, "Slit", piece).forEach(text -> done.addAll(slit(text, piece)));
             assertSame(done, wanted, ROUNDED_MM);
         }
     }

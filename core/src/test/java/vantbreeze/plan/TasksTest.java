@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -150,7 +151,7 @@ class TasksTest {
     private static Piece cutAndScored(Plan plan, Piece piece) {
         Part cut = work(plan, CutParts.class).stream()
                 .flatMap(c -> c.what().stream())
-                .map(a -> a.first())
+                .flatMap(a -> a.parts().stream())
                 .filter(p -> p.id().equals("piece/" + piece.name()))
                 .findFirst()
                 .orElseThrow();
@@ -158,7 +159,7 @@ class TasksTest {
         Length height = cut.size().height();
         PieceBuilder made = Piece.rectangle(piece.name(), width, height);
         for (Score task : work(plan, Score.class)) {
-            if (!task.piece().equals(piece)) {
+            if (!task.pieces().list().contains(piece)) {
                 continue;
             }
             Fold fold = task.side() == Side.FACE ? Fold.MOUNTAIN : Fold.VALLEY;
@@ -176,8 +177,10 @@ class TasksTest {
                         to = width.minus(from);
                         from = begins;
                     }
-                    String id =
-                            setting.scores().get(Math.min(i, setting.scores().size() - 1));
+                    List<String> ids = setting.scores().stream()
+                            .filter(s -> piece.scores().stream().anyMatch(l -> l.id().equals(s)))
+                            .toList();
+                    String id = ids.get(Math.min(i, ids.size() - 1));
                     made.score(line(id, setting.upright(), at, from, to, fold));
                 }
             }
@@ -329,7 +332,10 @@ class TasksTest {
             Sketch sketch = task.sketch(plan.structure(), plan.brief().ruler());
             if (task.operation() instanceof Score score && !score.across()) {
                 double drawn = length(sketch, Sketch.Line.SCORE);
-                double wanted = score.piece().scores().stream()
+                Piece shown = score.pieces().list().stream()
+                        .max(Comparator.comparingDouble(Piece::squareMillimetres))
+                        .orElseThrow();
+                double wanted = shown.scores().stream()
                         .filter(s -> score.settings().stream()
                                 .anyMatch(t -> t.scores().contains(s.id())))
                         .mapToDouble(s -> s.from().coordinate().distance(s.to().coordinate()))

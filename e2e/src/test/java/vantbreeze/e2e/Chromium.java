@@ -43,7 +43,7 @@ final class Chromium implements AutoCloseable {
                 .setColorScheme(colours)
                 .setLocale("en-GB")
                 .setAcceptDownloads(true));
-        context.setDefaultTimeout(15_000);
+        context.setDefaultTimeout(30_000);
         Page page = context.newPage();
         page.onPageError(errors::add);
         page.onConsoleMessage(m -> {

@@ -123,6 +123,7 @@ class FormatsTest extends Journey {
     void aBackupIsSavedAndBroughtBack() throws IOException {
         beginCard("millimetres", "Soon deleted");
         goTo("projects");
+        assertThat(button("Delete Soon deleted")).isVisible();
         Download download = page.waitForDownload(
                 () -> page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Save a backup"))
                         .click());

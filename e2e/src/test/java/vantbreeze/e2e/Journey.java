@@ -17,8 +17,8 @@ import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
-import org.junit.jupiter.api.extension.AfterTestExecutionCallback;
 import org.junit.jupiter.api.extension.RegisterExtension;
+import org.junit.jupiter.api.extension.TestExecutionExceptionHandler;
 
 /** A maker in front of the application with its demo data. Every journey has its own browser; they share the application. */
 abstract class Journey {
@@ -31,12 +31,18 @@ abstract class Journey {
     protected final List<String> errors = new ArrayList<>();
     protected Page page;
 
-    /** What stood on the page when a journey failed, for a log that is all one has of it. */
+    /** What stood on the page when a journey failed is part of its message, for a log that is all one has of it. */
     @RegisterExtension
-    final AfterTestExecutionCallback evidence = context -> context.getExecutionException()
-            .ifPresent(failure -> System.err.printf(
-                    "On the page when %s failed:%n%s%n%s%n",
-                    context.getDisplayName(), page.locator("body").innerText(), errors));
+    final TestExecutionExceptionHandler evidence = (context, failure) -> {
+        throw new AssertionError(
+                "%s%nOn the page %s:%n%s%n%s"
+                        .formatted(
+                                failure.getMessage(),
+                                page.url(),
+                                page.locator("body").innerText(),
+                                errors),
+                failure);
+    };
 
     /** A busy machine needs longer for what is there at once on a quiet one. */
     private static final double PATIENCE_MS = 20_000;

@@ -1,0 +1,43 @@
+package vantbreeze.operation;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.stream.Stream;
+import vantbreeze.make.Grouped;
+import vantbreeze.structure.Piece;
+
+/**
+ * Pieces that the same is done to in one go.
+ *
+ * @param all the names of everything that could be meant, so that "both" is said of no two out of four
+ */
+public record Pieces(List<Piece> list, List<String> all) {
+
+    public Pieces {
+        list = List.copyOf(list);
+        all = List.copyOf(all);
+    }
+
+    static Pieces of(Piece piece, List<String> all) {
+        return new Pieces(List.of(piece), all);
+    }
+
+    public Piece first() {
+        return list.get(0);
+    }
+
+    Piece largest() {
+        return list.stream()
+                .max(Comparator.comparingDouble(Piece::squareMillimetres))
+                .orElseThrow();
+    }
+
+    Pieces with(Pieces more) {
+        return new Pieces(Stream.concat(list.stream(), more.list.stream()).toList(), all);
+    }
+
+    /** "the base", "both doors", "all 4 strips". */
+    String named() {
+        return Grouped.together(list.stream().map(Piece::name).toList(), all);
+    }
+}
