@@ -5,6 +5,7 @@ import { DrawingButton } from "../parts/DrawingButton";
 import { TextWord } from "../parts/TextWord";
 import { pretty } from "../state/lengths";
 import { useChange, usePlan } from "../state/useBench";
+import { SCORING } from "./scoring";
 import { useGrids } from "./useTables";
 import { PatternWord } from "./PatternWord";
 import { LengthWord } from "./words";
@@ -42,6 +43,13 @@ export function ToolWords() {
         text={tools.boardReach ?? ""}
         help="From its fence to its last groove."
         onCommit={(boardReach) => set({ boardReach })}
+      />
+      ,{" "}
+      <ChoiceWord
+        label="Scoring"
+        value={tools.scoring ?? "RIDGE_SIDE"}
+        choices={SCORING}
+        onChoose={(scoring) => void set({ scoring })}
       />
       , cut with a{" "}
       <LengthWord

@@ -1,6 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { api } from "../api/client";
 import type { ToolSet } from "../api/types";
+import { SCORING } from "../bench/scoring";
 import { useGrids } from "../bench/useTables";
 import { ChoiceWord } from "../parts/ChoiceWord";
 import { Trouble } from "../parts/Trouble";
@@ -40,8 +41,15 @@ export function OwnTools() {
             label={`Board's reach, ${NAMES[set.units]}`}
             value={set.tools.boardReach ?? ""}
             onType={(boardReach) => void change(set, { boardReach })}
-          />{" "}
-          and cut with a{" "}
+          />
+          ,{" "}
+          <ChoiceWord
+            label={`Scoring, ${NAMES[set.units]}`}
+            value={set.tools.scoring ?? "ONE_SIDE"}
+            choices={SCORING}
+            onChoose={(scoring) => void change(set, { scoring })}
+          />
+          , and cut with a{" "}
           <ToolSize
             label={`Trimmer, ${NAMES[set.units]}`}
             value={set.tools.trimmer}

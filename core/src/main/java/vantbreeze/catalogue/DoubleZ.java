@@ -64,8 +64,8 @@ final class DoubleZ implements FoldDesign {
                 .panel("short end", rest)
                 .build();
         return Structure.of(base, band)
-                .bond(Bond.laid("long end", "front", Length.ZERO, v.length(LOW)))
                 .bond(Bond.laid("short end", "back", half.times(2).minus(v.width()), v.length(LOW)))
+                .bond(Bond.laid("long end", "front", Length.ZERO, v.length(LOW)))
                 .displayed(0.45)
                 .anchoredAt("back");
     }

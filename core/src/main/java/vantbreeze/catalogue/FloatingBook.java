@@ -117,7 +117,8 @@ final class FloatingBook implements FoldDesign {
                 .bond(Bond.laid("left strut 4", "base", centre.minus(s.times(4)), up))
                 .bond(Bond.laid("right strut 1", "base", centre, up))
                 .bond(Bond.turned("left strut 1", Side.BACK, "left half", q, up))
-                .bond(Bond.turned("right strut 4", Side.BACK, "right half", q.plus(s.times(4)), up));
+                .bond(Bond.turned("right strut 4", Side.BACK, "right half", q.plus(s.times(4)), up))
+                .atOnce("left strut 1 on left half", "right strut 4 on right half");
         /* Between the struts' outer folds over their feet, and beside them. */
         card.dressed(
                 "base/face",

@@ -113,12 +113,15 @@ final class NeverEnding implements FoldDesign {
         levels.forEach(s ->
                 pieces.add(s.piece(v.width(), s.low().isPositive() ? v.height().minus(low) : low)));
         Structure.Builder card = Structure.of(pieces.toArray(new Piece[0]));
+        List<String> corners = new ArrayList<>();
         for (Strip upright : uprights) {
             for (Strip level : levels) {
                 String laid = upright.end(level.low().isPositive());
                 String onto = level.end(upright.left().isPositive());
+                String corner = laid + " on " + onto;
+                corners.add(corner);
                 card.bond(new Bond(
-                                laid + " on " + onto,
+                                corner,
                                 laid,
                                 Side.BACK,
                                 onto,
@@ -129,6 +132,7 @@ final class NeverEnding implements FoldDesign {
                         .habit(Habit.BESIDE_GLUE, laid + "/back", onto + "/face");
             }
         }
+        card.atOnce(corners.toArray(new String[0]));
         List<Strip> all = new ArrayList<>(uprights);
         all.addAll(levels);
         for (Strip strip : all) {

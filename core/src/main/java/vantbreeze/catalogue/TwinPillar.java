@@ -111,6 +111,7 @@ final class TwinPillar implements FoldDesign {
         }
         return card.bond(Bond.turned("back tab", Side.BACK, "front tube 1", plane, Length.ZERO))
                 .bond(Bond.turned("back tube 1", Side.BACK, "front tab", plane, Length.ZERO))
+                .atOnce("back tab on front tube 1", "back tube 1 on front tab")
                 .openWhenClosed(open.toArray(new String[0]))
                 .displayed(displayed)
                 .anchoredAt("front tab");

@@ -8,9 +8,11 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import org.locationtech.jts.geom.Coordinate;
 import vantbreeze.measure.Length;
+import vantbreeze.structure.Bond;
 import vantbreeze.structure.FlatMotion;
 import vantbreeze.structure.Panel;
 import vantbreeze.structure.Stage;
@@ -31,11 +33,12 @@ public final class FlatFolder {
     /**
      * A way to get from one panel's flat coordinates to a neighbour's place relative to it.
      *
+     * @param bond what holds it, where it is glued
      * @param number the same forth and back
      */
-    private record Joint(Panel from, Panel to, FlatMotion motion, int number) {
+    private record Joint(Panel from, Panel to, FlatMotion motion, Optional<Bond> bond, int number) {
         Joint back() {
-            return new Joint(to, from, motion.inverse(), number);
+            return new Joint(to, from, motion.inverse(), bond, number);
         }
     }
 
@@ -87,6 +90,10 @@ public final class FlatFolder {
         List<Joint> joints = joints(structure, stage);
         Map<Panel, List<Joint>> leaving = new LinkedHashMap<>();
         for (Joint joint : joints) {
+            /* What lands by itself places nothing. */
+            if (joint.bond().filter(structure::landsByItself).isPresent()) {
+                continue;
+            }
             leaving.computeIfAbsent(joint.from(), k -> new ArrayList<>()).add(joint);
             leaving.computeIfAbsent(joint.to(), k -> new ArrayList<>()).add(joint.back());
         }
@@ -128,17 +135,23 @@ public final class FlatFolder {
                         h.first(),
                         h.second(),
                         stage.degrees(h.score().id()) == 0 ? FlatMotion.IDENTITY : FlatMotion.reflection(made.line(h)),
+                        Optional.empty(),
                         joints.size())));
         structure
                 .bonds()
                 .forEach(b -> joints.add(new Joint(
-                        structure.panel(b.onto()), structure.panel(b.panel()), made.placement(b), joints.size())));
+                        structure.panel(b.onto()),
+                        structure.panel(b.panel()),
+                        made.placement(b),
+                        Optional.of(b),
+                        joints.size())));
         structure
                 .slides()
                 .forEach(s -> joints.add(new Joint(
                         structure.panel(s.onto()),
                         structure.panel(s.panel()),
                         s.at(stage.run(s.id())),
+                        Optional.empty(),
                         joints.size())));
         return joints;
     }
@@ -167,7 +180,7 @@ public final class FlatFolder {
         Coordinate middle = joint.to().outline().getEnvelopeInternal().centre();
         Coordinate here = motions.get(joint.to()).apply(middle);
         Coordinate there = motions.get(joint.from()).after(joint.motion()).apply(middle);
-        return new FlatStage.Gap(joint.from(), joint.to(), there.x - here.x, there.y - here.y);
+        return new FlatStage.Gap(joint.from(), joint.to(), joint.bond(), there.x - here.x, there.y - here.y);
     }
 
     /** The loop that the joint would close, as the two ways between the panels where it parts and meets. */

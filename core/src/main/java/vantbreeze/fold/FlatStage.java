@@ -1,11 +1,13 @@
 package vantbreeze.fold;
 
 import java.util.List;
+import java.util.Optional;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
+import vantbreeze.structure.Bond;
 import vantbreeze.structure.FlatMotion;
 import vantbreeze.structure.Panel;
 import vantbreeze.structure.Regions;
@@ -26,10 +28,11 @@ public record FlatStage(String name, List<Placed> panels, List<Gap> gaps, List<F
      *
      * @param from the panel that the joint holds
      * @param to the panel that is held, which lies where another way leads
+     * @param bond the joint, where it is glued
      * @param dx from where it lies to where the joint wants it, in counts; none of it is as large as rounding in a card that
      *     closes
      */
-    public record Gap(Panel from, Panel to, double dx, double dy) {
+    public record Gap(Panel from, Panel to, Optional<Bond> bond, double dx, double dy) {
         public double counts() {
             return Math.hypot(dx, dy);
         }

@@ -137,6 +137,9 @@ final class Checks {
     private void closes() {
         List<FlatStage.Gap> gaps = response.gaps();
         for (int i = 0; i < gaps.size(); i++) {
+            if (gaps.get(i).bond().filter(structure::landsByItself).isPresent()) {
+                continue;
+            }
             Linear[] gap = {response.gap(i, false), response.gap(i, true)};
             checks.add(new Check(
                     Check.Kind.CLOSES,

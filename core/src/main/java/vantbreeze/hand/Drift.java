@@ -144,17 +144,13 @@ final class Drift implements Displaced {
     }
 
     /**
-     * The maker measures from the edges that are there: where these moved, so does what is glued. A panel that is folded over
-     * onto another is glued where it falls.
+     * The maker measures from the edges that are there: where these moved, so does what is glued. What lands by itself is not
+     * asked for its place.
      */
     @Override
     public FlatMotion placement(Bond bond) {
         Panel laid = structure.panel(bond.panel());
         Panel onto = structure.panel(bond.onto());
-        List<Hinge> folded = structure.foldedOnto(bond);
-        if (!folded.isEmpty()) {
-            return FlatMotion.foldedOver(folded.stream().map(this::line));
-        }
         double[] by = bonds.getOrDefault(bond.id(), STILL);
         boolean turned = bond.ontoSide() == Side.BACK;
         Envelope taking = onto.outline().getEnvelopeInternal();

@@ -1,6 +1,7 @@
 package vantbreeze.make;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
@@ -72,32 +73,36 @@ public final class GluePart {
         return laid.outline().getFactory().toGeometry(end);
     }
 
-    /** A sentence, or nothing where all of it is glued. */
-    public String text(Ruler ruler) {
+    /** Which part of the panel, as it lies with the side for the glue towards the maker; nothing where all of it is glued. */
+    public Optional<String> where(Ruler ruler) {
         Envelope all = laid.outline().getEnvelopeInternal();
         if (!seams.isEmpty()) {
-            return " Glue only %s, the side with the glue towards you; the rest stays free."
-                    .formatted(Grouped.joined(
-                            seams.stream().map(s -> seam(ruler, s)).toList()));
+            return Optional.of(
+                    Grouped.joined(seams.stream().map(s -> seam(ruler, s)).toList()));
         }
         Envelope part = held.getEnvelopeInternal();
         if (laid.outline().getArea() - held.getArea() <= Regions.TOUCH) {
-            return "";
+            return Optional.empty();
         }
         boolean straight = held.isRectangle();
         boolean wide = straight && same(part.getWidth(), all.getWidth());
         boolean high = straight && same(part.getHeight(), all.getHeight());
-        String where = high && !wide
-                ? end(ruler, part.getMinX() - all.getMinX(), all.getMaxX() - part.getMaxX(), part.getWidth(), true)
-                : wide && !high
+        return Optional.of(
+                high && !wide
                         ? end(
                                 ruler,
-                                part.getMinY() - all.getMinY(),
-                                all.getMaxY() - part.getMaxY(),
-                                part.getHeight(),
-                                false)
-                        : "what lies on the " + onto.name();
-        return " Glue only %s, the side with the glue towards you: the rest has to come away.".formatted(where);
+                                part.getMinX() - all.getMinX(),
+                                all.getMaxX() - part.getMaxX(),
+                                part.getWidth(),
+                                true)
+                        : wide && !high
+                                ? end(
+                                        ruler,
+                                        part.getMinY() - all.getMinY(),
+                                        all.getMaxY() - part.getMaxY(),
+                                        part.getHeight(),
+                                        false)
+                                : "where it touches the " + onto.name());
     }
 
     /** Around a point of the panel, along one of its edges, or a line between them. */
@@ -108,10 +113,10 @@ public final class GluePart {
         double fromTop = all.getMaxY() - part.getMaxY();
         if (!seam.isRectangle() && endsInPoint(fromFoot <= fromTop)) {
             boolean lowest = fromFoot <= fromTop;
-            return "what lies up to %s from its %s point"
+            return "the %s %s"
                     .formatted(
-                            ruler.text(Length.nearestTo(part.getHeight() + Math.min(fromFoot, fromTop))),
-                            lowest ? "lowest" : "highest");
+                            lowest ? "lowest" : "highest",
+                            ruler.text(Length.nearestTo(part.getHeight() + Math.min(fromFoot, fromTop))));
         }
         double fromLeft = part.getMinX() - all.getMinX();
         double fromRight = all.getMaxX() - part.getMaxX();
@@ -123,7 +128,7 @@ public final class GluePart {
                 : end(ruler, fromFoot, fromTop, part.getHeight(), false);
         return atSide || atEnd || !sideways
                 ? where
-                : "%s and from %s to %s above its lower edge"
+                : "%s, from %s to %s up from the bottom"
                         .formatted(
                                 where,
                                 ruler.text(Length.nearestTo(fromFoot)),
@@ -148,15 +153,15 @@ public final class GluePart {
     private String end(Ruler ruler, double fromMinimum, double fromMaximum, double length, boolean sideways) {
         boolean atMinimum = fromMinimum < 1;
         if (!atMinimum && fromMaximum >= 1) {
-            return "the part from %s to %s from its %s edge"
+            return "between %s and %s from the %s edge"
                     .formatted(
                             ruler.text(Length.nearestTo(seenFirst(sideways) ? fromMinimum : fromMaximum)),
                             ruler.text(Length.nearestTo((seenFirst(sideways) ? fromMinimum : fromMaximum) + length)),
-                            sideways ? "left" : "lower");
+                            sideways ? "left" : "bottom");
         }
         Length reach = Length.nearestTo(length);
-        String edge = sideways ? (atMinimum == seenFirst(true) ? "left" : "right") : atMinimum ? "lower" : "upper";
-        return "the %s at its %s edge".formatted(ruler.text(isBar ? Length.min(END, reach) : reach), edge);
+        String edge = sideways ? (atMinimum == seenFirst(true) ? "left" : "right") : atMinimum ? "bottom" : "top";
+        return "the %s %s".formatted(edge, ruler.text(isBar ? Length.min(END, reach) : reach));
     }
 
     /** With its back towards you, what is at the piece's left is at your right. */

@@ -19,9 +19,17 @@ import vantbreeze.structure.Side;
  *
  * @param laid the box around what is glued, in the taking panel's flat coordinates
  * @param onto the box around the taking panel
+ * @param mat the box around a mat that lies there by then
+ * @param jig what tells it besides: two open pieces that lie on each other end to end
  * @param underSlant how far it is slid under an edge aslant of the taking panel; empty where it is not placed by one
  */
-public record GluedPlace(Envelope laid, Envelope onto, Side side, Optional<Length> underSlant) {
+public record GluedPlace(
+        Envelope laid,
+        Envelope onto,
+        Side side,
+        Optional<Envelope> mat,
+        Optional<String> jig,
+        Optional<Length> underSlant) {
 
     /** Wider it is no strip for glue. */
     private static final double MOST_UNDER = Length.inches(1, 2).count();
@@ -35,7 +43,19 @@ public record GluedPlace(Envelope laid, Envelope onto, Side side, Optional<Lengt
                 laid.getEnvelopeInternal(),
                 onto.getEnvelopeInternal(),
                 side,
+                Optional.empty(),
+                Optional.empty(),
                 side == Side.BACK ? underSlant(laid, onto) : Optional.empty());
+    }
+
+    /** Beside a mat that lies there already. */
+    public GluedPlace beside(Optional<Polygon> lying) {
+        return new GluedPlace(laid, onto, side, lying.map(Polygon::getEnvelopeInternal), jig, underSlant);
+    }
+
+    /** Both pieces lie open on each other, as their own lengths place them. */
+    public GluedPlace along(String told) {
+        return new GluedPlace(laid, onto, side, mat, Optional.of(told), underSlant);
     }
 
     private static Optional<Length> underSlant(Polygon laid, Polygon onto) {
@@ -72,37 +92,100 @@ public record GluedPlace(Envelope laid, Envelope onto, Side side, Optional<Lengt
         return slants;
     }
 
+    /** By relation first: what is flush, level with a mat or in the middle; a distance in numbers last. */
     public String text(Ruler ruler) {
         if (underSlant.isPresent()) {
             return "slid %s under its slant, the points level".formatted(ruler.text(underSlant.get()));
         }
-        Length atMinimum = Length.nearestTo(laid.getMinX() - onto.getMinX());
-        Length atMaximum = Length.nearestTo(onto.getMaxX() - laid.getMaxX());
         boolean turned = side == Side.BACK;
-        return "%s and %s"
-                .formatted(
-                        edge(ruler, "left", turned ? atMaximum : atMinimum, "right", turned ? atMinimum : atMaximum),
-                        edge(
-                                ruler,
-                                "lower",
-                                Length.nearestTo(laid.getMinY() - onto.getMinY()),
-                                "upper",
-                                Length.nearestTo(onto.getMaxY() - laid.getMaxY())));
-    }
-
-    /** From the first edge; where it reaches over that one, from the other; where it reaches over both, by how much. */
-    private static String edge(Ruler ruler, String first, Length fromFirst, String other, Length fromOther) {
-        if (!fromFirst.isNegative()) {
-            return inside(ruler, first, fromFirst);
+        double left = laid.getMinX() - onto.getMinX();
+        double right = onto.getMaxX() - laid.getMaxX();
+        Axis across = new Axis(
+                Way.ACROSS,
+                turned ? right : left,
+                turned ? left : right,
+                mat.map(m -> turned
+                        ? new double[] {onto.getMaxX() - m.getMaxX(), m.getMinX() - onto.getMinX()}
+                        : new double[] {m.getMinX() - onto.getMinX(), onto.getMaxX() - m.getMaxX()}));
+        Axis up = new Axis(Way.UP, laid.getMinY() - onto.getMinY(), onto.getMaxY() - laid.getMaxY(), mat.map(m ->
+                new double[] {m.getMinY() - onto.getMinY(), onto.getMaxY() - m.getMaxY()}));
+        if (across.isFlush() && up.isFlush()) {
+            return "edges flush all round";
         }
-        return fromOther.isNegative()
-                ? "reaching %s over the %s edge".formatted(ruler.text(fromFirst.negated()), first)
-                : inside(ruler, other, fromOther);
+        return jig.map(j -> j + ", ").orElse("") + "%s, %s".formatted(across.text(ruler), up.text(ruler));
     }
 
-    private static String inside(Ruler ruler, String edge, Length from) {
-        return from.equals(Length.ZERO)
-                ? "its %s edge on the %s edge".formatted(edge, edge)
-                : "its %s edge %s from the %s edge".formatted(edge, ruler.text(from), edge);
+    /** Whether a mat that lies there tells where it goes, so that it need not wait until the card is folded. */
+    public boolean isLocatedByMat() {
+        return mat.isPresent()
+                && (isThere(laid.getMinX(), mat.get().getMinX())
+                        || isThere(laid.getMaxX(), mat.get().getMaxX()));
+    }
+
+    private static boolean isThere(double one, double other) {
+        return Math.abs(one - other) < 1;
+    }
+
+    /** What the edges are called, and how far from them is said. */
+    private enum Way {
+        ACROSS("left", "right", "left to right", "from the left edge", "from the right edge"),
+        UP("bottom", "top", "top to bottom", "up from the bottom", "down from the top");
+
+        private final String first;
+        private final String other;
+        private final String along;
+        private final String fromFirst;
+        private final String fromOther;
+
+        Way(String first, String other, String along, String fromFirst, String fromOther) {
+            this.first = first;
+            this.other = other;
+            this.along = along;
+            this.fromFirst = fromFirst;
+            this.fromOther = fromOther;
+        }
+    }
+
+    /**
+     * Where it lies one way.
+     *
+     * @param fromFirst how far inside the taking panel's first edge; negative where it reaches over it
+     * @param mats the same of a mat that lies there
+     */
+    private record Axis(Way way, double fromFirst, double fromOther, Optional<double[]> mats) {
+
+        boolean isFlush() {
+            return isThere(fromFirst, 0) && isThere(fromOther, 0);
+        }
+
+        String text(Ruler ruler) {
+            if (isFlush()) {
+                return "%s and %s edges flush".formatted(way.first, way.other);
+            }
+            if (isThere(fromFirst, 0) || isThere(fromOther, 0)) {
+                return "%s edges flush".formatted(isThere(fromFirst, 0) ? way.first : way.other);
+            }
+            if (mats.isPresent() && isThere(fromFirst, mats.get()[0])) {
+                return "%s edge level with the mat's".formatted(way.first);
+            }
+            if (mats.isPresent() && isThere(fromOther, mats.get()[1])) {
+                return "%s edge level with the mat's".formatted(way.other);
+            }
+            String far = ruler.text(Length.nearestTo(Math.abs(isNearFirst() ? fromFirst : fromOther)));
+            if (isThere(fromFirst, fromOther)) {
+                return fromFirst > 0
+                        ? "centred %s (%s on each side)".formatted(way.along, far)
+                        : "%s past the %s and past the %s edge".formatted(far, way.first, way.other);
+            }
+            if (fromFirst < 0 && fromOther < 0) {
+                return "%s past the %s edge".formatted(ruler.text(Length.nearestTo(-fromFirst)), way.first);
+            }
+            return "%s %s".formatted(far, isNearFirst() ? way.fromFirst : way.fromOther);
+        }
+
+        /** Of two edges that it lies inside of the nearer one. */
+        private boolean isNearFirst() {
+            return fromOther < 0 || fromFirst > 0 && fromFirst <= fromOther;
+        }
     }
 }

@@ -68,6 +68,11 @@ public final class Grouped {
                 + side;
     }
 
+    /** Whether two names are of one kind: "left strut" and "right strut". */
+    public static boolean isAlike(String one, String other) {
+        return kind(one).equals(kind(other));
+    }
+
     private static String plural(String kind) {
         int side = kind.indexOf(" (");
         String noun = side < 0 ? kind : kind.substring(0, side);

@@ -12,7 +12,7 @@ import vantbreeze.structure.Structure;
 /**
  * What to glue with, and why. Common practice, no published source.
  *
- * @param reason to stand after "because"
+ * @param reason to stand after a colon
  */
 public record Joint(Adhesive adhesive, String reason) {
 
@@ -28,30 +28,30 @@ public record Joint(Adhesive adhesive, String reason) {
         Panel panel = structure.panel(bond.panel());
         Panel onto = structure.panel(bond.onto());
         if (panel.isClear() || onto.isClear()) {
-            return new Joint(Adhesive.TAPE, "wet glue smears on film; keep it where paper hides it");
+            return new Joint(Adhesive.TAPE, "wet glue smears on film; hide the tape behind paper");
         }
         if (!bond.seams().isEmpty()) {
-            return new Joint(Adhesive.TAPE, "it stays within the seams; wet glue would run into what has to stay open");
+            return new Joint(Adhesive.TAPE, "wet glue could seep into what has to stay open");
         }
         if (structure.isLoop(bond)) {
-            return new Joint(Adhesive.QUICK, "it closes a ring of panels that pulls at it all the time");
+            return new Joint(Adhesive.QUICK, "this joint takes a lot of pull");
         }
         boolean hinged = structure.hinges().stream()
                 .anyMatch(h -> h.first().equals(panel) || h.second().equals(panel));
         return hinged
-                ? new Joint(Adhesive.TAPE, "the fold beside it pulls at it each time the card opens")
-                : new Joint(Adhesive.WET, "it leaves a moment to bring the edges level");
+                ? new Joint(Adhesive.TAPE, "it is pulled each time the card opens")
+                : new Joint(Adhesive.WET, "it gives you time to line up the edges");
     }
 
     /** Of a mat. */
     public static Joint of(MatCut cut) {
         Mat mat = cut.mats().get(0);
         if (cut.isSplit()) {
-            return new Joint(Adhesive.WET, "both halves have to meet exactly");
+            return new Joint(Adhesive.WET, "you can line up both halves");
         }
         return mat.squareMillimetres() > LARGE_SQUARE_MILLIMETRES
-                ? new Joint(Adhesive.TAPE, "wet glue would warp so large a sheet")
-                : new Joint(Adhesive.WET, "it can be slid until the border is even");
+                ? new Joint(Adhesive.TAPE, "wet glue would warp so large a mat")
+                : new Joint(Adhesive.WET, "you can slide the mat until the border is even");
     }
 
     /** Of something laid on top. */
@@ -59,15 +59,16 @@ public record Joint(Adhesive adhesive, String reason) {
         if (ornament.lift().isPositive()) {
             return new Joint(
                     Adhesive.FOAM,
-                    "it has to stand off by %.1f mm".formatted(ornament.lift().millimetres()));
+                    "it needs to stand %.1f mm off the card"
+                            .formatted(ornament.lift().millimetres()));
         }
         return ornament.face().panel().isClear()
-                ? new Joint(Adhesive.DOTS, "they are hidden behind it")
-                : new Joint(Adhesive.TAPE, "it holds at once");
+                ? new Joint(Adhesive.DOTS, "hide the dots behind something solid")
+                : new Joint(Adhesive.TAPE, "it grips at once");
     }
 
-    /** "wet glue, because ...". */
+    /** "wet glue: it gives you time". */
     public String text() {
-        return "%s, because %s".formatted(adhesive.name(), reason);
+        return "%s: %s".formatted(adhesive.name(), reason);
     }
 }

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import vantbreeze.material.Scoring;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Ruler;
 import vantbreeze.measure.Size;
@@ -19,12 +20,14 @@ import vantbreeze.structure.Side;
 /**
  * All scores of one piece, in the order they are reached.
  *
+ * @param scoring which side they are scored on
  * @param settings the same by position, as the board is set
  * @param lines the same as they are scored: what runs on straight from one score into the next is one line
  * @param sameFromBothEnds for each side whose scores lie the same when the piece is turned round, how they are read then
  */
 public record ScoreCard(
         Piece piece,
+        Scoring scoring,
         List<ScoreReading> readings,
         List<ScoreSetting> settings,
         List<ScoreReading> lines,
@@ -43,31 +46,46 @@ public record ScoreCard(
 
         public String text(Ruler ruler) {
             String at = Grouped.joined(positions.stream().map(ruler::text).toList());
-            return "score at %s, turn it round and score at %s again%s"
+            return "score at %s. Turn the piece round and score at %s again%s"
                     .formatted(
                             at,
                             at,
-                            middle.map(m -> ", then in the middle at " + ruler.text(m))
+                            middle.map(m -> ". Score the middle at " + ruler.text(m))
                                     .orElse(""));
         }
     }
 
     /** Of a piece all of whose scores fold. */
-    public static ScoreCard of(Piece piece) {
-        return of(piece, score -> true);
+    public static ScoreCard of(Piece piece, Scoring scoring) {
+        return of(piece, scoring, score -> true);
     }
 
     /** @param folds whether a score, by its id, folds at any stage */
-    public static ScoreCard of(Piece piece, Predicate<String> folds) {
+    public static ScoreCard of(Piece piece, Scoring scoring, Predicate<String> folds) {
         List<ScoreReading> readings = readings(piece);
-        List<ScoreReading> lines = joined(readings, piece.size());
+        List<ScoreReading> lines = joined(readings, piece.size(), scoring);
         List<ScoreSetting> settings = ScoreSetting.of(piece, readings, folds);
         return new ScoreCard(
                 piece,
+                scoring,
                 readings,
                 settings,
                 lines,
-                piece.scoredAcross() ? acrossFromBothEnds(settings) : sameFromBothEnds(lines));
+                piece.scoredAcross() ? acrossFromBothEnds(settings) : sameFromBothEnds(lines, scoring));
+    }
+
+    /** The side it is scored on: the one that becomes its ridge, or the face with all others. */
+    public Side scoreOn(ScoreReading reading) {
+        return scoreOn(reading, scoring);
+    }
+
+    /** The side that all of it is scored on; none where either will do. */
+    public Optional<Side> scoreOn(ScoreSetting setting) {
+        return scoring == Scoring.ONE_SIDE && !setting.across() ? Optional.of(Side.FACE) : setting.ridge();
+    }
+
+    private static Side scoreOn(ScoreReading reading, Scoring scoring) {
+        return scoring == Scoring.ONE_SIDE ? Side.FACE : reading.ridge();
     }
 
     /** Every score of a piece as it is set on a board, in the order they are reached. */
@@ -83,13 +101,13 @@ public record ScoreCard(
         return reading instanceof SquareReading square ? square.fromStart() : Length.ZERO;
     }
 
-    private static List<ScoreReading> joined(List<ScoreReading> readings, Size size) {
+    private static List<ScoreReading> joined(List<ScoreReading> readings, Size size, Scoring scoring) {
         List<ScoreReading> lines = new ArrayList<>();
         for (ScoreReading reading : readings) {
             int before = IntStream.range(0, lines.size())
                     .filter(i -> lines.get(i) instanceof SquareReading line
                             && reading instanceof SquareReading next
-                            && runsOn(line, next))
+                            && runsOn(line, next, scoring))
                     .findFirst()
                     .orElse(-1);
             if (before < 0) {
@@ -101,10 +119,10 @@ public record ScoreCard(
         return List.copyOf(lines);
     }
 
-    private static boolean runsOn(SquareReading line, SquareReading next) {
+    private static boolean runsOn(SquareReading line, SquareReading next, Scoring scoring) {
         return line.lie() == next.lie()
                 && line.fromStart().equals(next.fromStart())
-                && line.score().fold() == next.score().fold()
+                && scoreOn(line, scoring) == scoreOn(next, scoring)
                 && (line.ends().equals(next.begins()) || next.ends().equals(line.begins()));
     }
 
@@ -145,16 +163,17 @@ public record ScoreCard(
                 : List.of();
     }
 
-    private static List<BothEnds> sameFromBothEnds(List<ScoreReading> lines) {
+    private static List<BothEnds> sameFromBothEnds(List<ScoreReading> lines, Scoring scoring) {
         return Stream.of(Side.values())
-                .map(side -> lines.stream().filter(r -> r.scoreOn() == side).toList())
+                .map(side ->
+                        lines.stream().filter(r -> scoreOn(r, scoring) == side).toList())
                 .filter(there -> there.stream()
                         .allMatch(r ->
                                 r instanceof SquareReading && r.lie() == ScoreReading.Lie.UPRIGHT && r.runsThrough()))
                 .flatMap(there -> there.isEmpty()
                         ? Stream.empty()
                         : bothEnds(
-                                there.get(0).scoreOn(),
+                                scoreOn(there.get(0), scoring),
                                 there.stream().map(SquareReading.class::cast).toList())
                                 .stream())
                 .toList();

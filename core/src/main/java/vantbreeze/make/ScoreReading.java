@@ -30,8 +30,8 @@ public sealed interface ScoreReading permits SquareReading, ObliqueReading, Temp
 
     Length ends();
 
-    /** The side to score on: the one that becomes the ridge. */
-    default Side scoreOn() {
+    /** The side that becomes its ridge. */
+    default Side ridge() {
         return score().fold() == Fold.MOUNTAIN ? Side.FACE : Side.BACK;
     }
 

@@ -105,11 +105,11 @@ public record ScoreSetting(
         return List.copyOf(cuts);
     }
 
-    /** The side to score on if all of it that folds has its ridge there; scored right across, either will do. */
-    public Optional<Side> scoreOn() {
+    /** The side that all of it that folds has its ridge on; none where it differs, and where it is scored right across. */
+    public Optional<Side> ridge() {
         List<Fold> signs = folds();
         if (signs.isEmpty() && !across) {
-            return Optional.of(at.scoreOn());
+            return Optional.of(at.ridge());
         }
         return signs.size() == 1 && !across
                 ? Optional.of(signs.get(0) == Fold.MOUNTAIN ? Side.FACE : Side.BACK)

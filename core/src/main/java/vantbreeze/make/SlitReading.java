@@ -50,11 +50,11 @@ public final class SlitReading {
                 curved.add(slit.id());
             } else {
                 byHand.add(
-                        "cut the %s %s by hand".formatted(slit.path().isStraight() ? "slanting" : "bent", slit.id()));
+                        "cut %s with a knife%s".formatted(slit.id(), slit.path().isStraight() ? " and ruler" : ""));
             }
         }
         if (!curved.isEmpty()) {
-            byHand.add("lay the template on and cut the curved %s through template and paper with a knife"
+            byHand.add("lay the template on top and cut the curved %s through both with a knife"
                     .formatted(Grouped.joined(curved)));
         }
         List<String> cuts = new ArrayList<>();
@@ -66,7 +66,7 @@ public final class SlitReading {
         });
         cuts.addAll(byHand);
         boolean repeats = turns && cuts.size() < settings.size();
-        String text = String.join("; ", cuts) + (repeats ? "; turn it round and repeat" : "");
+        String text = String.join("; ", cuts) + (repeats ? ". Turn the piece round and do the same" : "");
         return Character.toUpperCase(text.charAt(0)) + text.substring(1);
     }
 
@@ -98,11 +98,11 @@ public final class SlitReading {
         List<String> from = spans.stream()
                 .map(s -> "from %s to %s".formatted(ruler.text(s.from()), ruler.text(s.to())))
                 .toList();
-        return "%s edge against the fence at %s, cut %s %s"
+        return "set the trimmer to %s, %s edge against the fence, and cut %s, counted from the %s"
                 .formatted(
-                        setting.upright() ? "left" : "lower",
                         ruler.text(setting.at()),
+                        setting.upright() ? "left" : "bottom",
                         String.join(" and ", from),
-                        setting.upright() ? "up from the bottom" : "across from the left");
+                        setting.upright() ? "bottom" : "left");
     }
 }

@@ -12,8 +12,9 @@ import vantbreeze.measure.ToolGrid;
  * @param boardReach from the board's fence to its last groove
  * @param trimmer the longest cut the trimmer makes
  * @param bed of the cutting machine, if there is one
+ * @param scoring which side scores are set on
  */
-public record Tools(ToolGrid ruler, ToolGrid board, Length boardReach, Length trimmer, Size bed) {
+public record Tools(ToolGrid ruler, ToolGrid board, Length boardReach, Length trimmer, Size bed, Scoring scoring) {
 
     /** Of most boards: a sheet of 12 in lies on them. Common practice, no published source. */
     public static final Length USUAL_BOARD = Length.inches(12);
@@ -23,6 +24,10 @@ public record Tools(ToolGrid ruler, ToolGrid board, Length boardReach, Length tr
 
     /** With a board and a bed of the usual size. */
     public static Tools of(ToolGrid ruler, ToolGrid board, Length trimmer) {
-        return new Tools(ruler, board, USUAL_BOARD, trimmer, USUAL_BED);
+        return new Tools(ruler, board, USUAL_BOARD, trimmer, USUAL_BED, Scoring.RIDGE_SIDE);
+    }
+
+    public Tools with(Scoring other) {
+        return new Tools(ruler, board, boardReach, trimmer, bed, other);
     }
 }

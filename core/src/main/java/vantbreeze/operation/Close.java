@@ -25,7 +25,7 @@ public record Close(boolean wet) implements Operation {
     public Wording wording(Ruler ruler) {
         return Wording.plain(
                 wet
-                        ? "Close the card: nothing may stick out. Try it in its envelope, then leave it shut under a weight until the glue is dry, a day before you post it."
-                        : "Close the card: nothing may stick out. Try it in its envelope.");
+                        ? "Close the card and check that nothing sticks out. Try it in its envelope. Press it under a weight until the glue is dry, and let it dry for a day before you post it."
+                        : "Close the card and check that nothing sticks out. Try it in its envelope.");
     }
 }

@@ -52,7 +52,7 @@ public record Crease(
                 "%s, lay a ruler".formatted(Phrases.sideUp(side)),
                 told,
                 "; then ",
-                ". Crease along it%s with a bone folder on a soft mat; fold it forward, then backward, before you burnish it."
+                ". Crease along it%s with the bone folder, on a soft mat. Fold every crease both ways, then burnish it."
                         .formatted(told.size() == 1 ? "" : " each time"),
                 byHand(ruler));
     }
@@ -67,10 +67,10 @@ public record Crease(
         return folds.isEmpty()
                 ? Optional.empty()
                 : Optional.of(new Wording(
-                        "Or by hand, without a ruler:",
+                        "Without a ruler:",
                         folds,
                         "; then ",
-                        ", and press the fold down where the score runs.",
+                        ". Press the fold down where the score runs.",
                         Optional.empty()));
     }
 

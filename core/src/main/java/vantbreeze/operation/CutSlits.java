@@ -63,12 +63,12 @@ public record CutSlits(Pieces pieces) implements Operation {
 
     @Override
     public Wording wording(Ruler ruler) {
-        return Wording.plain("Face side up. %s.%s"
+        return Wording.plain("Face up. %s.%s"
                 .formatted(
                         new SlitReading(piece(), ruler).text(),
                         byTrimmer()
-                                ? " Stop the trimmer short of each end and finish with a knife: short of it the fold tears, past it the frame is weak."
-                                : " Not past the ends: there the paper tears on."));
+                                ? " Stop the trimmer just before each end. Finish the last bit with a knife, exactly to it."
+                                : " Do not cut past the ends."));
     }
 
     @Override

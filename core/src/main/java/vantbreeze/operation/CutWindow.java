@@ -38,11 +38,11 @@ public record CutWindow(Piece piece, Polygon opening) implements Operation {
     @Override
     public Wording wording(Ruler ruler) {
         if (!opening.isRectangle()) {
-            return Wording.plain("Cut the opening of the %s out by the template.".formatted(piece.name()));
+            return Wording.plain("Cut out the window of the %s with the template.".formatted(piece.name()));
         }
         Envelope box = opening.getEnvelopeInternal();
         return Wording.plain(
-                "Face side up, pencil an opening %s wide and %s high on the %s, its left edge %s from the left end and its lower edge %s from the bottom, and cut it out from corner to corner."
+                "Face up, draw a window %s wide and %s high on the %s, %s from the left edge and %s from the bottom edge. Cut it out with a knife, from corner to corner."
                         .formatted(
                                 text(box.getWidth(), ruler),
                                 text(box.getHeight(), ruler),

@@ -26,7 +26,7 @@ public record Dry(int minutes, String what) implements Operation {
     @Override
     public Wording wording(Ruler ruler) {
         return Wording.plain(
-                "Give %s %s before you bend or cover it; the label counts. What does not touch it can go on meanwhile."
+                "Let %s dry for %s before you bend or cover it, or as long as the label says. You can do steps that do not touch it."
                         .formatted(what, minutes == AN_HOUR ? "an hour" : "%d minutes".formatted(minutes)));
     }
 }

@@ -27,7 +27,7 @@ public record Erase(Piece piece, Side side) implements Operation {
 
     @Override
     public Wording wording(Ruler ruler) {
-        return Wording.plain("%s, rub the pencil out before anything covers it.".formatted(Phrases.sideUp(side)));
+        return Wording.plain("%s, rub out the pencil before anything covers it.".formatted(Phrases.sideUp(side)));
     }
 
     @Override

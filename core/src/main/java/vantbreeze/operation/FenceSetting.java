@@ -28,14 +28,15 @@ public record FenceSetting(boolean upright, Length at, List<Span> spans, List<St
         return new FenceSetting(upright, at, spans, Phrases.both(scores, other.scores));
     }
 
+    static String from(boolean upright) {
+        return upright ? "from the left edge" : "up from the bottom";
+    }
+
     String text(Ruler ruler) {
-        String from = "%s from the %s".formatted(ruler.text(at), upright ? "left end" : "bottom");
+        String from = "%s %s".formatted(ruler.text(at), from(upright));
         return spans.isEmpty()
                 ? from
-                : "%s (only from %s, %s)"
-                        .formatted(
-                                from,
-                                Phrases.spans(spans, ruler),
-                                upright ? "up from the bottom" : "across from the left");
+                : "%s (only %s, %s)"
+                        .formatted(from, Phrases.spans(spans, ruler), upright ? "up from the bottom" : "from the left");
     }
 }

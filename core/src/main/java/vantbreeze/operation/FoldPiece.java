@@ -1,9 +1,14 @@
 package vantbreeze.operation;
 
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import vantbreeze.make.Grouped;
+import vantbreeze.make.ScoreReading;
 import vantbreeze.make.ScoreSetting;
 import vantbreeze.make.SquareReading;
 import vantbreeze.measure.Ruler;
@@ -68,28 +73,39 @@ public record FoldPiece(Pieces pieces, List<ScoreSetting> settings, List<ScoreSe
         }
         boolean listed = settings.size() <= MOST_FOLDS;
         String which = listed
-                ? "fold "
-                        + settings.stream()
-                                .map(s -> "at %s: %s".formatted(position(s, ruler), s.how(ruler)))
-                                .collect(Collectors.joining("; "))
-                : "fold all %d scores as they are drawn, dashes as valleys, dash and dot as mountains"
+                ? "fold at " + Grouped.joined(folds(ruler))
+                : "fold all %d scores as drawn: dashes are valleys, dash and dot are mountains"
                         .formatted(settings.size());
         String through = pushed.stream().map(FoldPiece::pushed).collect(Collectors.joining(" "));
-        String begin = through.isEmpty() ? "Face side up, " : "Face side up. %s Then ".formatted(through);
+        String begin = through.isEmpty() ? "Face up, " : "Face up. %s Then ".formatted(through);
         String reversed = piece().slits().isEmpty() || !pushed.isEmpty()
                 ? ""
-                : " Push what lies between slits through gently, a little forward, then backward, before you burnish it.";
+                : " Ease the strips between the slits forward and back. Then burnish them.";
+        String level = settings.stream().allMatch(s -> s.lie() == ScoreReading.Lie.LEVEL)
+                ? "Keep the side edges level."
+                : "Keep the bottom edges level.";
         return Wording.plain(
                 settings.isEmpty()
-                        ? "Face side up. " + through
-                        : "%s%s. Lower edges level; burnish each fold with the bone folder.%s"
-                                .formatted(begin, which, reversed));
+                        ? "Face up. " + through
+                        : "%s%s. %s Burnish each fold.%s".formatted(begin, which, level, reversed));
+    }
+
+    /** What runs through the same way is told together: "1 in and 3 in (valley)". */
+    private List<String> folds(Ruler ruler) {
+        Map<String, List<String>> byFold = new LinkedHashMap<>();
+        for (ScoreSetting setting : settings) {
+            byFold.computeIfAbsent(setting.how(ruler), k -> new ArrayList<>()).add(position(setting, ruler));
+        }
+        return byFold.entrySet().stream()
+                .map(e -> "%s (%s%s)"
+                        .formatted(Grouped.joined(e.getValue()), e.getValue().size() == 1 ? "" : "each ", e.getKey()))
+                .toList();
     }
 
     /** From the middle row outwards, rows that fold alike in one line. */
     private static Wording inRows(List<FoldedRow> rows, Ruler ruler) {
         return new Wording(
-                "Face side up, rows counted from the bottom. Push the rows into their folds, the middle one first:",
+                "Face up; row 1 is at the bottom. Push the rows into their folds, the middle row first:",
                 rows.stream().map(row -> row.text(ruler)).toList(),
                 "; ",
                 ". Nudge the ends of the slits, never pull. Close it flat, then burnish every fold.",

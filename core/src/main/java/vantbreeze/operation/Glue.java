@@ -1,39 +1,51 @@
 package vantbreeze.operation;
 
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
 import java.util.Optional;
-import vantbreeze.make.GluePart;
-import vantbreeze.make.GluedPlace;
+import java.util.Set;
+import java.util.stream.Collectors;
+import vantbreeze.make.Grouped;
 import vantbreeze.make.Joint;
-import vantbreeze.measure.Length;
 import vantbreeze.measure.Ruler;
-import vantbreeze.structure.Bond;
-import vantbreeze.structure.Panel;
 import vantbreeze.structure.Side;
+import vantbreeze.structure.Structure;
 
 /**
- * One panel onto another.
+ * Panels onto others, laid where the maker puts them.
  *
- * @param tape how long the tape is cut; empty where it matters not
- * @param onOutline whether it lies edge on edge with the closed card, so that nothing is measured
- * @param hidden whether a mat hides its tape
+ * @param joints what is laid down together
+ * @param card the piece that the card is called by
  */
 @Kind("glue")
-public record Glue(
-        Bond bond,
-        Panel laid,
-        Panel onto,
-        GluedPlace place,
-        GluePart part,
-        Joint joint,
-        Optional<Length> tape,
-        boolean onOutline,
-        String card,
-        boolean hidden)
-        implements Operation {
+public record Glue(List<Glued> joints, Joint joint, String card, Structure structure) implements Operation {
+
+    public Glue {
+        joints = List.copyOf(joints);
+    }
+
+    private Glued first() {
+        return joints.get(0);
+    }
+
+    /** What comes down in one go, and what is done alike at the other end. */
+    @Override
+    public Optional<Operation> together(Operation other) {
+        return other instanceof Glue more
+                        && joint.equals(more.joint)
+                        && joints.stream().anyMatch(g -> more.joints.stream().anyMatch(m -> isTogether(g, m)))
+                ? Optional.of(new Glue(Phrases.both(joints, more.joints), joint, card, structure))
+                : Optional.empty();
+    }
+
+    private boolean isTogether(Glued one, Glued other) {
+        return structure.isMadeWith(one.bond(), other.bond()) || one.isOneLaying(other) || one.isAlike(other);
+    }
 
     @Override
     public Optional<Side> up() {
-        return Optional.of(bond.ontoSide());
+        return Optional.of(first().bond().ontoSide());
     }
 
     @Override
@@ -48,49 +60,92 @@ public record Glue(
 
     @Override
     public String title() {
-        return "Glue the " + laid.name();
+        Set<String> panels = joints.stream().map(g -> g.laid().name()).collect(Collectors.toSet());
+        return "Glue "
+                + (panels.size() == 1
+                        ? "the " + first().laid().name()
+                        : Grouped.together(
+                                joints.stream()
+                                        .map(g -> g.laid().piece())
+                                        .distinct()
+                                        .toList(),
+                                structure.pieces().stream().map(p -> p.name()).toList()));
     }
 
     @Override
     public Wording wording(Ruler ruler) {
-        String where = onOutline
-                ? "with the %s closed, edge on edge with the outline of the %s".formatted(onto.name(), card)
-                : place.text(ruler);
-        String length = tape.map(t -> " Cut the tape %s long: it ends %s before the edges."
-                        .formatted(ruler.about(t), ruler.about(Joint.TAPE_INSET)))
-                .orElse("");
-        return Wording.plain("Glue the %s of the %s to the %s of the %s, %s.%s Use %s.%s%s"
+        String lead = foldedFirst() + Glued.putGlue(joints, ruler) + first().tape(ruler);
+        List<String> laid = joints.stream().map(g -> lay(g, ruler)).toList();
+        String tail = ". Press. Use %s.%s"
                 .formatted(
-                        bond.side().word(),
-                        laid.name(),
-                        bond.ontoSide().word(),
-                        onto.name(),
-                        where,
-                        part.text(ruler),
-                        joint.text(),
-                        length,
-                        hidden ? " The mat that goes over it hides the tape." : ""));
+                        joint.text(), joints.stream().anyMatch(Glued::hidden) ? " The next mat hides the tape." : "");
+        return new Wording(lead, laid, "; ", tail, Optional.empty());
+    }
+
+    private String lay(Glued glued, Ruler ruler) {
+        String where = glued.onOutline()
+                ? "with the %s closed, edge on edge with the outline of the %s"
+                        .formatted(glued.onto().name(), card)
+                : glued.place().text(ruler);
+        String begin = glued.equals(first()) ? "Lay " : "";
+        String what = joints.size() == 1 ? "it" : "the " + glued.laid().name();
+        return "%s%s on %s: %s".formatted(begin, what, glued.takenBy(), where);
+    }
+
+    /** What has to lie folded before all of it can come down at once. */
+    private String foldedFirst() {
+        List<String> folded = foldedPieces();
+        return folded.isEmpty() ? "" : "Fold the %s flat first. ".formatted(Grouped.joined(folded));
+    }
+
+    private List<String> foldedPieces() {
+        if (joints.stream().allMatch(Glued::liesOpen)) {
+            return List.of();
+        }
+        Set<String> folded = new LinkedHashSet<>();
+        for (Glued one : joints) {
+            for (Glued other : joints) {
+                if (one.onto().piece().equals(other.onto().piece())
+                        && !one.onto().equals(other.onto())) {
+                    folded.add(one.onto().piece());
+                }
+                if (one.laid().piece().equals(other.laid().piece())
+                        && !one.laid().equals(other.laid())) {
+                    folded.add(one.laid().piece());
+                }
+            }
+        }
+        return new ArrayList<>(folded);
     }
 
     @Override
     public void draw(SketchPad pad) {
-        pad.glued(bond, laid, onto, part);
+        if (foldedPieces().isEmpty()) {
+            pad.glued(joints);
+        } else {
+            pad.folded(joints);
+        }
     }
 
-    /** What folds onto its place by a hinge cannot be missed. */
+    /** What lands by itself cannot be missed. */
     @Override
     public void settings(SettingFinder found) {
-        if (found.isMechanism() && found.structure().foldedOnto(bond).isEmpty()) {
-            found.judged(
-                    Hand.GLUE,
-                    "x",
-                    "how far across the %s is glued".formatted(laid.name()),
-                    new Effect.OfBond(bond.id(), 1, 0));
-            found.judged(
-                    Hand.GLUE,
-                    "y",
-                    "how high the %s is glued".formatted(laid.name()),
-                    new Effect.OfBond(bond.id(), 0, 1));
+        if (found.isMechanism()) {
+            joints.stream().filter(g -> !structure.landsByItself(g.bond())).forEach(g -> settings(g, found));
         }
+    }
+
+    private static void settings(Glued glued, SettingFinder found) {
+        String laid = glued.laid().name();
+        found.judged(
+                glued.bond().id(),
+                "x",
+                "how far across the %s is glued".formatted(laid),
+                new Effect.OfBond(glued.bond().id(), 1, 0));
+        found.judged(
+                glued.bond().id(),
+                "y",
+                "how high the %s is glued".formatted(laid),
+                new Effect.OfBond(glued.bond().id(), 0, 1));
     }
 }

@@ -47,12 +47,15 @@ public record LayMats(boolean first, Joint joint, List<Mat> mats, List<String> a
     public Wording wording(Ruler ruler) {
         Map<String, Mat> faces = new LinkedHashMap<>();
         mats.forEach(m -> faces.putIfAbsent(m.face().label(), m));
-        return Wording.plain("%s, lower layers first, borders even. On %s: %s. Keep glue and tape %s off every score."
-                .formatted(
-                        first ? "Before anything else is joined" : "Dry-fit the mats first",
-                        the(Grouped.names(List.copyOf(faces.keySet()), all)),
-                        joint.text(),
-                        ruler.about(Joint.TAPE_INSET)));
+        return Wording.plain(
+                "%s, bottom layer first. Keep the borders even. On %s use %s. Keep glue and tape %s away from the scores."
+                        .formatted(
+                                first
+                                        ? "Glue these mats on before you join anything"
+                                        : "Try the mats for fit first. Then glue them on",
+                                the(Grouped.names(List.copyOf(faces.keySet()), all)),
+                                joint.text(),
+                                ruler.about(Joint.TAPE_INSET)));
     }
 
     /** What is counted needs no article: "the front and back", "all 12 walls". */

@@ -38,7 +38,7 @@ public record LayTopper(PlacedOrnament placed, GluedPlace place, Joint joint) im
         String note = Form.of(ornament.outline().polygon()).note();
         String panel = placed.face().panel().name();
         boolean free = !placed.crosses().isEmpty() || !placed.overlaps().isEmpty();
-        return Wording.plain("Lay the %s (%s%s) on the %s. Its place on the %s: %s. Use %s.%s"
+        return Wording.plain("Put the %s (%s%s) on the %s. Its place on the %s: %s. Use %s.%s"
                 .formatted(
                         ornament.name(),
                         ruler.text(ornament.outline().size()),
@@ -47,7 +47,9 @@ public record LayTopper(PlacedOrnament placed, GluedPlace place, Joint joint) im
                         placed.face().label(),
                         place.text(ruler),
                         joint.text(),
-                        free ? " Glue only what lies over the %s: the rest has to come away.".formatted(panel) : ""));
+                        free
+                                ? " Put glue only where it covers the %s: the rest has to come away.".formatted(panel)
+                                : ""));
     }
 
     @Override

@@ -35,7 +35,7 @@ public record Mark(Piece piece, Side side, List<MarkedLine> slits, List<RulerMar
     public Wording wording(Ruler told) {
         boolean forSlits = ruler.isEmpty();
         return new Wording(
-                "%s, mark in pencil %s:"
+                "%s, make light pencil marks %s:"
                         .formatted(
                                 Phrases.sideUp(side),
                                 forSlits ? "where the slanting slits end" : "where the ruler goes"),

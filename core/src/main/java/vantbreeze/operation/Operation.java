@@ -27,6 +27,7 @@ public sealed interface Operation
                 LayMats,
                 LayTopper,
                 Glue,
+                CloseOnto,
                 ThreadSlider,
                 Dry,
                 Fill,
@@ -82,6 +83,11 @@ public sealed interface Operation
 
     /** What can hurt. */
     default List<Hazard> hazards() {
+        return List.of();
+    }
+
+    /** What panels are glued here, and how. */
+    default List<Glued> joints() {
         return List.of();
     }
 

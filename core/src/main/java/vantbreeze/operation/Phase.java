@@ -15,6 +15,8 @@ public enum Phase {
     FILM,
     LAY_FIRST,
     JOIN,
+    /** What closes the card's own rings comes last: the folded card holds it where it belongs. */
+    CLOSE_ONTO,
     THREAD,
     LAY,
     FINISH,

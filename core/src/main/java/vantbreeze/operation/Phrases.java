@@ -12,11 +12,18 @@ final class Phrases {
     private Phrases() {}
 
     static String sideUp(Side side) {
-        return side == Side.FACE ? "Face side up" : "Turned over like a page, back up";
+        return side == Side.FACE ? "Face up" : "Face down, turned over like a page";
     }
 
     static <T> List<T> both(List<T> some, List<T> more) {
         return Stream.concat(some.stream(), more.stream()).toList();
+    }
+
+    /** @param round whether it is turned round on the table as well */
+    static String sideUp(Side side, boolean round) {
+        return !round
+                ? sideUp(side)
+                : side == Side.FACE ? "Face up, turned round" : "Face down, turned over top to bottom";
     }
 
     static String spans(List<Span> spans, Ruler ruler) {

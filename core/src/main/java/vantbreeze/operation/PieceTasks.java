@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Stream;
@@ -12,13 +11,11 @@ import org.locationtech.jts.geom.Polygon;
 import vantbreeze.make.ObliqueReading;
 import vantbreeze.make.PlacedBySlits;
 import vantbreeze.make.ScoreCard;
-import vantbreeze.make.ScoreReading;
 import vantbreeze.make.ScoreSetting;
 import vantbreeze.make.ShapeReading;
-import vantbreeze.make.SquareReading;
 import vantbreeze.make.TemplateReading;
+import vantbreeze.material.Tools;
 import vantbreeze.measure.Length;
-import vantbreeze.measure.ToolGrid;
 import vantbreeze.part.CutList;
 import vantbreeze.part.Part;
 import vantbreeze.structure.Panel;
@@ -29,7 +26,7 @@ import vantbreeze.structure.Slit;
 import vantbreeze.structure.Structure;
 
 /** What is done to one flat piece before it is folded. */
-record PieceTasks(TaskGraph graph, Structure structure, List<Part> parts, String sheet, ToolGrid board) {
+record PieceTasks(TaskGraph graph, Structure structure, List<Part> parts, String sheet, Tools tools) {
 
     /** Of places, in counts. */
     private static final double ROUNDED = 2;
@@ -69,7 +66,7 @@ record PieceTasks(TaskGraph graph, Structure structure, List<Part> parts, String
                         own.stream().map(p -> new CutList.Alike(List.of(p))).toList()),
                 touched,
                 ofCard);
-        ScoreCard card = ScoreCard.of(piece, score -> !ofCard || structure.isFolded(score));
+        ScoreCard card = ScoreCard.of(piece, tools.scoring(), score -> !ofCard || structure.isFolded(score));
         List<String> shaped = new ArrayList<>(List.of(cut));
         for (Side side : Side.values()) {
             score(piece, side, card, phase, part, ofCard, shaped);
@@ -117,21 +114,20 @@ record PieceTasks(TaskGraph graph, Structure structure, List<Part> parts, String
             Piece piece, Side side, ScoreCard card, Phase phase, String part, boolean mechanism, List<String> shaped) {
         List<String> touched = List.of(part);
         String tail = part + "/" + side.word();
-        Optional<ScoreCard.BothEnds> both =
-                card.sameFromBothEnds().stream().filter(b -> b.side() == side).findFirst();
-        boolean round = !piece.scoredAcross() && both.isEmpty() && isBetterRound(card, side);
-        List<FenceSetting> settings = piece.scoredAcross()
-                ? side == Side.FACE ? across(card) : List.of()
-                : BoardSettings.of(card, side, round);
+        BoardSettings.Told told = BoardSettings.told(card, side, tools.board());
         List<String> needed = List.copyOf(shaped);
-        if (!settings.isEmpty()) {
-            Optional<ScoreCard.BothEnds> ends =
-                    piece.scoredAcross() ? card.sameFromBothEnds().stream().findFirst() : both;
+        if (!told.settings().isEmpty()) {
             String id = "score/" + tail;
             graph.add(
                             id,
                             phase,
-                            new Score(these(piece, mechanism), side, round, piece.scoredAcross(), settings, ends),
+                            new Score(
+                                    these(piece, mechanism),
+                                    side,
+                                    told.round(),
+                                    piece.scoredAcross(),
+                                    told.settings(),
+                                    told.bothEnds()),
                             touched,
                             mechanism)
                     .after(needed.stream());
@@ -139,7 +135,7 @@ record PieceTasks(TaskGraph graph, Structure structure, List<Part> parts, String
         }
         crease(piece, side, card, phase, tail, touched, mechanism, shaped);
         List<String> pricked = card.readings().stream()
-                .filter(r -> r instanceof TemplateReading && r.scoreOn() == side)
+                .filter(r -> r instanceof TemplateReading && card.scoreOn(r) == side)
                 .map(r -> r.score().id())
                 .toList();
         if (!pricked.isEmpty()) {
@@ -148,28 +144,6 @@ record PieceTasks(TaskGraph graph, Structure structure, List<Part> parts, String
                     .after(needed.stream());
             shaped.add(id);
         }
-    }
-
-    /** Whether more scores lie on the board's grooves when they are read from the piece's other ends. */
-    private boolean isBetterRound(ScoreCard card, Side side) {
-        return offBoard(BoardSettings.of(card, side, true)) < offBoard(BoardSettings.of(card, side, false));
-    }
-
-    private long offBoard(List<FenceSetting> settings) {
-        return settings.stream().filter(s -> !board.isOn(s.at())).count();
-    }
-
-    /** In one go, whichever side is up: what stays flat is let be. */
-    private static List<FenceSetting> across(ScoreCard card) {
-        return card.settings().stream()
-                .flatMap(s -> s.at() instanceof SquareReading square
-                        ? Stream.of(new FenceSetting(
-                                square.lie() == ScoreReading.Lie.UPRIGHT,
-                                square.fromStart(),
-                                List.of(),
-                                List.of(square.score().id())))
-                        : Stream.empty())
-                .toList();
     }
 
     /** A board has no diagonals: pencil, ruler, bone folder, eraser. */
@@ -184,7 +158,7 @@ record PieceTasks(TaskGraph graph, Structure structure, List<Part> parts, String
             List<String> shaped) {
         Set<String> placed = PlacedBySlits.of(piece);
         List<ScoreSetting> aslant = card.settings().stream()
-                .filter(s -> s.at() instanceof ObliqueReading first && first.scoreOn() == side)
+                .filter(s -> s.at() instanceof ObliqueReading first && card.scoreOn(first) == side)
                 .filter(s -> !placed.contains(s.at().score().id()))
                 .toList();
         if (aslant.isEmpty()) {

@@ -34,7 +34,7 @@ public record Prick(Piece piece, Side side, List<String> scores) implements Oper
         boolean bend = piece.scores().stream()
                 .anyMatch(s -> scores.contains(s.id()) && !s.path().isStraight());
         return Wording.plain(
-                "%s, lay the template on, prick the ends%s of %s through with a needle, and crease from prick to prick along a ruler with a bone folder on a soft mat."
+                "%s, lay the template on the piece. Prick through the ends%s of %s. Take the template off and crease between the pricks, along a ruler on a soft mat."
                         .formatted(Phrases.sideUp(side), bend ? " and bends" : "", Grouped.joined(scores)));
     }
 

@@ -1,5 +1,6 @@
 package vantbreeze.operation;
 
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -82,27 +83,35 @@ public record Score(
 
     @Override
     public Wording wording(Ruler ruler) {
-        String how = bothEnds.map(both -> both.text(ruler))
-                .orElseGet(() -> across
-                        ? "score at %s from the left end"
-                                .formatted(Grouped.joined(settings.stream()
-                                        .map(s -> ruler.text(s.at()))
-                                        .toList()))
-                        : "score at "
-                                + Grouped.joined(settings.stream()
-                                        .map(s -> s.text(ruler))
-                                        .toList()));
+        String how = bothEnds.map(both -> both.text(ruler)).orElseGet(() -> "score at " + positions(ruler));
         return Wording.plain(
                 across
-                        ? "Face side up, right across from edge to edge, %s. What stays flat is let be.".formatted(how)
+                        ? "Face up, %s. The rest stays flat."
+                                .formatted(how.replace("score at", "score right across at"))
                         : "%s, %s.".formatted(lying(), how));
+    }
+
+    /** What runs through is told in one row, what is scored only in part by itself. */
+    private String positions(Ruler ruler) {
+        List<String> told = new ArrayList<>();
+        for (boolean upright : List.of(true, false)) {
+            List<String> through = settings.stream()
+                    .filter(s -> s.upright() == upright && s.spans().isEmpty())
+                    .map(s -> ruler.text(s.at()))
+                    .toList();
+            if (!through.isEmpty()) {
+                told.add("%s %s".formatted(Grouped.joined(through), FenceSetting.from(upright)));
+            }
+            settings.stream()
+                    .filter(s -> s.upright() == upright && !s.spans().isEmpty())
+                    .forEach(s -> told.add(s.text(ruler)));
+        }
+        return String.join("; at ", told);
     }
 
     /** As it lies on the board. */
     private String lying() {
-        return side == Side.FACE
-                ? (round ? "Face side up, turned round" : "Face side up")
-                : round ? "Turned over top to bottom, back up" : "Turned over like a page, back up";
+        return Phrases.sideUp(side, round);
     }
 
     @Override

@@ -62,8 +62,9 @@ public final class SettingFinder {
     }
 
     /** A place that is found by eye. */
-    void judged(Hand hand, String what, String label, Effect effect) {
-        add(hand, what, label, Length.ZERO, false, effect);
+    void judged(String bond, String what, String label, Effect effect) {
+        settings.add(new Setting(
+                "glue/%s/%s".formatted(bond, what), Hand.GLUE, task.id(), label, Length.ZERO, false, effect));
     }
 
     private void add(Hand hand, String what, String label, Length planned, boolean measurable, Effect effect) {

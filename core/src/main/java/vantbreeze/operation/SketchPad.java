@@ -2,6 +2,7 @@ package vantbreeze.operation;
 
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -10,6 +11,8 @@ import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.LineSegment;
 import org.locationtech.jts.geom.Polygon;
+import vantbreeze.fold.FlatFolder;
+import vantbreeze.fold.FlatStage;
 import vantbreeze.layer.Face;
 import vantbreeze.layer.Mat;
 import vantbreeze.make.GluePart;
@@ -20,7 +23,6 @@ import vantbreeze.make.ShapeReading;
 import vantbreeze.make.SquareReading;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Ruler;
-import vantbreeze.structure.Bond;
 import vantbreeze.structure.Curve;
 import vantbreeze.structure.FlatMotion;
 import vantbreeze.structure.Fold;
@@ -327,11 +329,59 @@ public final class SketchPad {
         piece(structure.piece(face.panel().piece()), face.side(), true);
     }
 
-    void glued(Bond bond, Panel laid, Panel onto, GluePart part) {
-        piece(structure.piece(onto.piece()), bond.ontoSide(), true);
-        FlatMotion table = lie;
-        lie = table.after(bond.placement());
-        area(Sketch.Surface.LAID, laid.outline(), laid.name());
+    /** What takes it whole and flat, one piece beside the other; what lies open on it whole too, otherwise the panel that is glued. */
+    void glued(List<Glued> joints) {
+        Map<Ground, List<Glued>> grounds = new LinkedHashMap<>();
+        joints.forEach(g -> grounds.computeIfAbsent(
+                        new Ground(g.onto().piece(), g.bond().ontoSide()), k -> new ArrayList<>())
+                .add(g));
+        double x = 0;
+        for (Map.Entry<Ground, List<Glued>> ground : grounds.entrySet()) {
+            Piece piece = structure.piece(ground.getKey().piece());
+            Envelope box = piece.polygon().getEnvelopeInternal();
+            lieDown(piece, ground.getKey().side());
+            lie = FlatMotion.shift(x - box.getMinX(), -box.getMinY()).after(lie);
+            paper(piece, ground.getKey().side());
+            lines(piece, Set.of(), true);
+            FlatMotion table = lie;
+            for (Glued glued : ground.getValue()) {
+                lie = table.after(glued.bond().placement());
+                Piece laid = structure.piece(glued.laid().piece());
+                boolean whole = glued.liesOpen() && !laid.name().equals(piece.name());
+                area(
+                        Sketch.Surface.LAID,
+                        whole ? laid.polygon() : glued.laid().outline(),
+                        glued.laid().name());
+                glue(glued.part());
+            }
+            lie = table;
+            x += box.getWidth() + BESIDE * Math.max(box.getWidth(), box.getHeight());
+        }
+    }
+
+    /** The pieces as they lie on the closed card, and what is glued as if seen through. */
+    void folded(List<Glued> joints) {
+        Set<String> pieces = new LinkedHashSet<>();
+        joints.forEach(g -> pieces.addAll(List.of(g.onto().piece(), g.laid().piece())));
+        FlatStage closed = FlatFolder.closed(structure);
+        for (FlatStage.Placed placed : closed.panels()) {
+            if (pieces.contains(placed.panel().piece())) {
+                lie = placed.motion();
+                area(
+                        placed.upSide() == Side.FACE ? Sketch.Surface.FACE : Sketch.Surface.BACK,
+                        placed.panel().outline(),
+                        "");
+            }
+        }
+        for (Glued glued : joints) {
+            lie = closed.placed(glued.laid()).motion();
+            area(Sketch.Surface.LAID, glued.laid().outline(), glued.laid().name());
+            glue(glued.part());
+        }
+        lie = FlatMotion.IDENTITY;
+    }
+
+    private void glue(GluePart part) {
         Geometry area = part.area();
         for (int i = 0; i < area.getNumGeometries(); i++) {
             if (area.getGeometryN(i) instanceof Polygon polygon && !polygon.isEmpty()) {

@@ -15,6 +15,7 @@ import java.util.stream.Stream;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Polygon;
 import vantbreeze.fold.FlatFolder;
+import vantbreeze.fold.FlatStage;
 import vantbreeze.layer.Dressing;
 import vantbreeze.layer.Face;
 import vantbreeze.layer.Mat;
@@ -23,6 +24,7 @@ import vantbreeze.layer.PlacedOrnament;
 import vantbreeze.layer.PocketRoom;
 import vantbreeze.make.GluePart;
 import vantbreeze.make.GluedPlace;
+import vantbreeze.make.Grouped;
 import vantbreeze.make.Joint;
 import vantbreeze.make.PlacedBySlits;
 import vantbreeze.make.ScoreCard;
@@ -30,8 +32,8 @@ import vantbreeze.make.ScoreSetting;
 import vantbreeze.make.ShapeReading;
 import vantbreeze.material.Adhesive;
 import vantbreeze.material.Stuff;
+import vantbreeze.material.Tools;
 import vantbreeze.measure.Length;
-import vantbreeze.measure.ToolGrid;
 import vantbreeze.part.CutList;
 import vantbreeze.part.Part;
 import vantbreeze.post.ClosureKit;
@@ -40,6 +42,7 @@ import vantbreeze.structure.Panel;
 import vantbreeze.structure.Piece;
 import vantbreeze.structure.Side;
 import vantbreeze.structure.Slide;
+import vantbreeze.structure.Stage;
 import vantbreeze.structure.Structure;
 
 /** Derives what is to be done for a card, and what of it must come before what. */
@@ -58,7 +61,8 @@ public final class Tasks {
     private final ClosureKit closure;
     private final List<Part> parts;
     private final String sheet;
-    private final ToolGrid board;
+    private final Tools tools;
+    private final FlatStage open;
     private final TaskGraph graph = new TaskGraph();
 
     private Tasks(
@@ -69,7 +73,7 @@ public final class Tasks {
             ClosureKit closure,
             List<Part> parts,
             String sheet,
-            ToolGrid board) {
+            Tools tools) {
         this.structure = structure;
         this.faces = faces;
         this.dressing = dressing;
@@ -77,14 +81,15 @@ public final class Tasks {
         this.closure = closure;
         this.parts = parts;
         this.sheet = sheet;
-        this.board = board;
+        this.tools = tools;
+        this.open = FlatFolder.fold(structure, Stage.flat());
     }
 
     /**
      * In an order that can be worked through.
      *
      * @param sheet what the base is cut from, in words
-     * @param board the grooves of the scoring board
+     * @param tools whose board and habit of scoring count
      * @param own what the maker adds; what it is done to may be gone, then it is left out ({@link #lost})
      */
     public static List<Task> of(
@@ -95,9 +100,9 @@ public final class Tasks {
             ClosureKit closure,
             List<Part> parts,
             String sheet,
-            ToolGrid board,
+            Tools tools,
             List<OwnStep> own) {
-        Tasks tasks = new Tasks(structure, faces, dressing, ornaments, closure, parts, sheet, board);
+        Tasks tasks = new Tasks(structure, faces, dressing, ornaments, closure, parts, sheet, tools);
         tasks.derive();
         tasks.graph.joinAlike();
         OwnTasks more = new OwnTasks(tasks.graph, structure, faces, ornaments, parts);
@@ -106,7 +111,7 @@ public final class Tasks {
     }
 
     private void derive() {
-        PieceTasks pieces = new PieceTasks(graph, structure, parts, sheet, board);
+        PieceTasks pieces = new PieceTasks(graph, structure, parts, sheet, tools);
         structure.pieces().forEach(piece -> pieces.shape(piece, Phase.SHAPE, true));
         fold(pieces);
         cutMats();
@@ -121,7 +126,7 @@ public final class Tasks {
         toppers(false);
         PocketRoom.of(structure)
                 .forEach(room -> graph.add("fill/" + room.held().name(), Phase.FILL, new Fill(room), List.of(), false)
-                        .after(graph.of(Phase.FILM, Phase.JOIN, Phase.THREAD, Phase.LAY)));
+                        .after(graph.of(Phase.FILM, Phase.JOIN, Phase.CLOSE_ONTO, Phase.THREAD, Phase.LAY)));
         graph.add(
                         "close",
                         Phase.CLOSE,
@@ -136,7 +141,7 @@ public final class Tasks {
 
     private void fold(PieceTasks pieces) {
         for (Piece piece : structure.pieces()) {
-            List<ScoreSetting> settings = ScoreCard.of(piece, structure::isFolded).settings().stream()
+            List<ScoreSetting> settings = ScoreCard.of(piece, tools.scoring(), structure::isFolded).settings().stream()
                     .filter(s -> s.stretches().stream().anyMatch(t -> t.fold().isPresent()))
                     .filter(s -> !isFoldedBefore(piece, s))
                     .toList();
@@ -201,7 +206,10 @@ public final class Tasks {
                                 && feet(m.face()).isEmpty())
                 .forEach(lay -> lay.after(lay.parts().stream().flatMap(graph::cutOf))
                         .after(lay.parts().stream().flatMap(this::grounds))
-                        .after(first ? Stream.empty() : graph.of(Phase.FILM, Phase.JOIN, Phase.THREAD)));
+                        .after(
+                                first
+                                        ? Stream.empty()
+                                        : graph.of(Phase.FILM, Phase.JOIN, Phase.CLOSE_ONTO, Phase.THREAD)));
     }
 
     /** What is done to the pieces that this mat comes onto. */
@@ -317,7 +325,7 @@ public final class Tasks {
                             first
                                     ? graph.workedOn(
                                             PieceTasks.partOf(placed.face().panel()))
-                                    : graph.of(Phase.FILM, Phase.JOIN, Phase.THREAD));
+                                    : graph.of(Phase.FILM, Phase.JOIN, Phase.CLOSE_ONTO, Phase.THREAD));
         }
     }
 
@@ -336,32 +344,100 @@ public final class Tasks {
 
     /** Each bond with where the glued panel comes to lie, measured on the panel that takes it. */
     private void join(Bond bond, Phase phase) {
+        Glued glued = glued(bond);
+        Joint joint = Joint.of(bond, structure);
+        List<String> touched = Stream.of(glued.laid(), glued.onto())
+                .map(PieceTasks::partOf)
+                .distinct()
+                .toList();
+        boolean lands = structure.landsByItself(bond)
+                && !glued.place().isLocatedByMat()
+                && structure.bonds().stream().noneMatch(b -> isLaidWith(bond, b));
+        boolean last = lands && touched.size() > 1 && phase == Phase.JOIN;
+        List<String> pieces = structure.pieces().stream().map(Piece::name).toList();
+        List<String> before = graph.where(d -> d.phase() == phase
+                        && d.id().startsWith("glue/")
+                        && d.parts().stream().anyMatch(touched::contains))
+                .toList();
+        graph.add(
+                        "glue/" + bond.id(),
+                        last ? Phase.CLOSE_ONTO : phase,
+                        lands
+                                ? new CloseOnto(List.of(glued), joint, pieces)
+                                : new Glue(
+                                        List.of(glued),
+                                        joint,
+                                        structure.anchor().piece(),
+                                        structure),
+                        touched,
+                        true)
+                .after(touched.stream()
+                        .flatMap(graph::workedOn)
+                        .filter(earlier -> !earlier.startsWith("glue/") && !earlier.startsWith("dry/")))
+                .after(before.stream().filter(earlier -> !isLaidWith(earlier, bond)))
+                .after(phase == Phase.JOIN ? graph.of(Phase.LAY_FIRST) : Stream.empty())
+                .after(last ? graph.of(Phase.JOIN) : Stream.empty());
+    }
+
+    private boolean isLaidWith(String task, Bond bond) {
+        return structure.bonds().stream()
+                .filter(b -> task.equals("glue/" + b.id()))
+                .anyMatch(b -> isLaidWith(b, bond) || isAlike(b, bond));
+    }
+
+    /** What is done alike at another place need not wait for it. */
+    private boolean isAlike(Bond one, Bond other) {
+        String laid = structure.panel(one.panel()).piece();
+        String otherLaid = structure.panel(other.panel()).piece();
+        return !laid.equals(otherLaid)
+                && Grouped.isAlike(laid, otherLaid)
+                && Grouped.isAlike(
+                        structure.panel(one.onto()).piece(),
+                        structure.panel(other.onto()).piece());
+    }
+
+    /** Whether both come down in one go. */
+    private boolean isLaidWith(Bond one, Bond other) {
+        boolean onePiece = structure
+                        .panel(one.panel())
+                        .piece()
+                        .equals(structure.panel(other.panel()).piece())
+                && one.onto().equals(other.onto());
+        return !one.equals(other)
+                && (one.panel().equals(other.panel()) || onePiece || structure.isMadeWith(one, other));
+    }
+
+    private Glued glued(Bond bond) {
         Panel laid = structure.panel(bond.panel());
         Panel onto = structure.panel(bond.onto());
-        GluedPlace place = GluedPlace.of(bond.placement().apply(laid.outline()), onto.outline(), bond.ontoSide());
-        Joint joint = Joint.of(bond, structure);
         GluePart part = GluePart.of(structure, bond);
-        Optional<Length> tape =
-                joint.adhesive().equals(Adhesive.TAPE) && bond.seams().isEmpty() ? tapeOn(part) : Optional.empty();
-        Glue glue = new Glue(
+        GluedPlace place = GluedPlace.of(bond.placement().apply(laid.outline()), onto.outline(), bond.ontoSide())
+                .beside(lying(onto, bond.ontoSide()));
+        Joint joint = Joint.of(bond, structure);
+        return new Glued(
                 bond,
                 laid,
                 onto,
-                place,
+                OpenLaying.of(bond, structure).map(place::along).orElse(place),
                 part,
-                joint,
-                tape,
+                joint.adhesive().equals(Adhesive.TAPE) && bond.seams().isEmpty() ? tapeOn(part) : Optional.empty(),
                 isOnOutline(laid),
-                structure.anchor().piece(),
+                liesOpen(bond),
                 isHidden(onto, bond.ontoSide()));
-        List<String> touched =
-                Stream.of(laid, onto).map(PieceTasks::partOf).distinct().toList();
-        Stream<String> shaped = touched.stream()
-                .flatMap(graph::workedOn)
-                .filter(before -> !before.startsWith("glue/") && !before.startsWith("dry/"));
-        graph.add("glue/" + bond.id(), phase, glue, touched, true)
-                .after(shaped)
-                .after(phase == Phase.JOIN ? graph.of(Phase.LAY_FIRST) : Stream.empty());
+    }
+
+    /** The mat that lies there before anything is joined. */
+    private Optional<Polygon> lying(Panel panel, Side side) {
+        return dressing.mats().stream()
+                .filter(m -> m.layer() == 1 && m.face().beforeAssembly())
+                .filter(m -> m.face().panel().equals(panel) && m.face().side() == side)
+                .filter(m -> feet(m.face()).isEmpty())
+                .map(Mat::outline)
+                .findFirst();
+    }
+
+    private boolean liesOpen(Bond bond) {
+        return open.gaps().stream().noneMatch(g -> g.bond().filter(bond::equals).isPresent() && g.counts() > NEAR);
     }
 
     /** As long as the rectangle that takes glue, less what it keeps off its ends. */
@@ -408,7 +484,7 @@ public final class Tasks {
                                 .distinct()
                                 .toList(),
                         true)
-                .after(graph.of(Phase.JOIN));
+                .after(graph.of(Phase.JOIN, Phase.CLOSE_ONTO));
     }
 
     private void close(PieceTasks pieces) {

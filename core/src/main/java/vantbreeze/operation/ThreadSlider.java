@@ -27,14 +27,14 @@ public record ThreadSlider(Slide slide, Panel runs, Panel onto, Panel band) impl
         Envelope box = onto.outline().getEnvelopeInternal();
         String stud = slide.stud()
                 .map(at ->
-                        " Fix a stud, such as a flat paper fastener, through its slot to the %s, %s from the left edge and %s from the lower edge, loose enough to run."
+                        " Push a flat brad through the slot and the %s, %s from the left edge and %s up. Leave it loose."
                                 .formatted(
                                         onto.name(),
                                         ruler.text(Length.nearestTo(at.x().count() - box.getMinX())),
                                         ruler.text(Length.nearestTo(at.y().count() - box.getMinY()))))
                 .orElse("");
         return Wording.plain(
-                "Pass the %s between the %s and the %s until the next score lies on the edge of the %s. No glue there: it runs %s.%s Try it before the last mats go on."
+                "Slide the %s down between the %s and the %s. Stop when the next score reaches the edge of the %s. No glue here: it must slide %s.%s Pull it to try it, before the last mats go on."
                         .formatted(
                                 runs.name(), band.name(), onto.name(), band.name(), ruler.text(slide.travel()), stud));
     }

@@ -185,6 +185,24 @@ public record Brief(
                 units);
     }
 
+    public Brief withTools(Tools other) {
+        return new Brief(
+                fold,
+                basis,
+                parameters,
+                sheet,
+                base,
+                other,
+                matting,
+                ornaments,
+                closure,
+                envelope,
+                film,
+                baseAt,
+                ownSteps,
+                units);
+    }
+
     public Brief withBase(Paper other) {
         return new Brief(
                 fold,

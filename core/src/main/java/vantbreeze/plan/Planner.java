@@ -79,7 +79,7 @@ public final class Planner {
                         work.closure(),
                         work.parts(),
                         brief.sheet().name(),
-                        brief.tools().board(),
+                        brief.tools(),
                         brief.ownSteps()),
                 Snags.of(draft));
     }

@@ -21,6 +21,9 @@ import vantbreeze.material.Stock;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Ruler;
 import vantbreeze.measure.Size;
+import vantbreeze.measure.ToolGrid;
+import vantbreeze.operation.BoardSettings;
+import vantbreeze.operation.FenceSetting;
 import vantbreeze.operation.OwnStep;
 import vantbreeze.operation.Tasks;
 import vantbreeze.post.EnvelopeFit;
@@ -135,33 +138,39 @@ final class Snags {
 
     private void scores() {
         for (ScoreCard card : draft.scoreCards()) {
+            for (Side side : Side.values()) {
+                BoardSettings.told(card, side, draft.brief().tools().board())
+                        .read()
+                        .forEach(this::offBoard);
+            }
             Set<List<Object>> said = new HashSet<>();
             for (ScoreReading reading : card.readings()) {
                 if (reading instanceof SquareReading square
-                        && Marks.isOffBoard(square, draft.brief().tools().board())
-                        && said.add(List.of(square.lie(), square.fromStart()))) {
-                    add(
-                            Snag.Code.SCORE_OFF_BOARD,
-                            Severity.WARNING,
-                            Snag.Kind.SCORE,
-                            reading.score().id(),
-                            "%s at %s falls between the grooves of your board (%s)."
-                                    .formatted(
-                                            capital(reading.score().id()),
-                                            ruler.text(square.fromStart()),
-                                            draft.brief().tools().board().name()));
-                }
-                if (reading instanceof SquareReading square
-                        && said.add(List.of(square.scoreOn(), square.fromStart()))) {
-                    reach(square, draft.brief().tools().boardReach());
+                        && said.add(List.of(card.scoreOn(square), square.fromStart()))) {
+                    reach(square, card.scoreOn(square), draft.brief().tools().boardReach());
                 }
             }
         }
     }
 
+    /** From whichever end it is told. */
+    private void offBoard(FenceSetting setting) {
+        ToolGrid board = draft.brief().tools().board();
+        if (!board.isOn(setting.at())) {
+            String id = setting.scores().get(0);
+            add(
+                    Snag.Code.SCORE_OFF_BOARD,
+                    Severity.WARNING,
+                    Snag.Kind.SCORE,
+                    id,
+                    "%s at %s falls between the grooves of your board (%s)."
+                            .formatted(capital(id), ruler.text(setting.at()), board.name()));
+        }
+    }
+
     /** What a board does not reach from one end it may reach from the other. */
-    private void reach(SquareReading square, Length board) {
-        boolean isTurned = square.lie() == ScoreReading.Lie.UPRIGHT && square.scoreOn() == Side.BACK;
+    private void reach(SquareReading square, Side scoreOn, Length board) {
+        boolean isTurned = square.lie() == ScoreReading.Lie.UPRIGHT && scoreOn == Side.BACK;
         Length at = isTurned ? square.fromEnd() : square.fromStart();
         Length fromOther = isTurned ? square.fromStart() : square.fromEnd();
         if (!at.isMoreThan(board)) {

@@ -1,6 +1,5 @@
 package vantbreeze.structure;
 
-import java.util.stream.Stream;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.LineSegment;
 import org.locationtech.jts.geom.Polygon;
@@ -47,11 +46,6 @@ public record FlatMotion(double a, double b, double tx, double c, double d, doub
                 sin,
                 -cos,
                 line.p0.y - sin * line.p0.x + cos * line.p0.y);
-    }
-
-    /** Folded over these lines one after the other, the one that is nearest to what stays first. */
-    public static FlatMotion foldedOver(Stream<LineSegment> lines) {
-        return lines.map(FlatMotion::reflection).reduce(IDENTITY, FlatMotion::after);
     }
 
     /** First {@code inner}, then this. */

@@ -37,24 +37,6 @@ final class Links {
         return reached;
     }
 
-    /** @return the fewest hinges from one panel to another, in their order; empty if hinges alone do not lead there */
-    List<Hinge> way(Panel one, Panel other) {
-        Map<Panel, List<Hinge>> ways = new HashMap<>(Map.of(one, List.of()));
-        Deque<Panel> open = new ArrayDeque<>(List.of(one));
-        while (!open.isEmpty() && !ways.containsKey(other)) {
-            Panel at = open.removeFirst();
-            for (Link link : from.getOrDefault(at, List.of())) {
-                if (link.hinge().isPresent() && !ways.containsKey(link.to())) {
-                    List<Hinge> way = new ArrayList<>(ways.get(at));
-                    way.add(link.hinge().get());
-                    ways.put(link.to(), way);
-                    open.addLast(link.to());
-                }
-            }
-        }
-        return ways.getOrDefault(other, List.of());
-    }
-
     /** @return whether two panels that are glued to each other hang together without that as well */
     boolean reachesOtherwise(Panel one, Panel other) {
         Set<Panel> joined = Set.of(one, other);

@@ -18,9 +18,6 @@ import vantbreeze.measure.Length;
  */
 public final class Structure {
 
-    /** Counts: rounding, never a measure. */
-    private static final double THERE = 1;
-
     private final List<Piece> pieces;
     private final List<Bond> bonds;
     private final List<Lay> lays;
@@ -37,6 +34,8 @@ public final class Structure {
     private final List<Hinge> hinges;
     private final List<Vertex> vertices;
     private final List<ScoreLine> scores;
+    private final List<Set<String>> atOnce;
+    private final Set<Bond> landing = new HashSet<>();
     private final Links links = new Links();
     private final Panel anchor;
 
@@ -51,6 +50,7 @@ public final class Structure {
         offcuts = Map.copyOf(builder.offcuts);
         dressed = Map.copyOf(builder.dressed);
         creased = Set.copyOf(builder.creased);
+        atOnce = List.copyOf(builder.atOnce);
         List<Arrangement> arranged = pieces.stream().map(Arrangement::of).toList();
         panels = arranged.stream().flatMap(a -> a.panels().stream()).toList();
         hinges = arranged.stream().flatMap(a -> a.hinges().stream()).toList();
@@ -67,6 +67,7 @@ public final class Structure {
         bonds.forEach(b -> links.join(Optional.empty(), panel(b.panel()), panel(b.onto())));
         slides.forEach(s -> links.join(Optional.empty(), panel(s.panel()), panel(s.onto())));
         requireTogether();
+        findLanding();
     }
 
     /** Begins a structure of these pieces; flat and closed (every score folded) are its first stages. */
@@ -86,6 +87,7 @@ public final class Structure {
         builder.offcuts.putAll(offcuts);
         builder.dressed.putAll(dressed);
         builder.creased.addAll(creased);
+        builder.atOnce.addAll(atOnce);
         Stage closed = closed();
         scores().stream()
                 .map(ScoreLine::id)
@@ -133,6 +135,7 @@ public final class Structure {
         private final Map<String, String> offcuts = new HashMap<>();
         private final Map<String, Dressed> dressed = new HashMap<>();
         private final Set<String> creased = new HashSet<>();
+        private final List<Set<String>> atOnce = new ArrayList<>();
         private final List<Stage> stages = new ArrayList<>();
         private final Set<String> lying = new HashSet<>();
         private final Set<String> unfoldedWhenClosed = new HashSet<>();
@@ -171,6 +174,12 @@ public final class Structure {
 
         public Builder bond(Bond bond) {
             bonds.add(bond);
+            return this;
+        }
+
+        /** These bonds are made in one go: glue on all of them, then everything is laid down together. */
+        public Builder atOnce(String... bonds) {
+            atOnce.add(Set.of(bonds));
             return this;
         }
 
@@ -304,6 +313,40 @@ public final class Structure {
         }
     }
 
+    /** What hangs together already, over hinges and earlier bonds, is only closed by another bond. */
+    private void findLanding() {
+        Links joined = new Links();
+        hinges.forEach(h -> joined.join(Optional.of(h), h.first(), h.second()));
+        slides.forEach(s -> joined.join(Optional.empty(), panel(s.panel()), panel(s.onto())));
+        for (Bond bond : gluedInOrder()) {
+            Panel laid = panel(bond.panel());
+            Panel onto = panel(bond.onto());
+            if (joined.reached(laid, Set.of()).contains(onto)) {
+                landing.add(bond);
+            }
+            joined.join(Optional.empty(), laid, onto);
+        }
+    }
+
+    /** Film goes on first, under what hides its tape. */
+    public List<Bond> gluedInOrder() {
+        return Stream.concat(bonds.stream().filter(this::isFilm), bonds.stream().filter(b -> !isFilm(b)))
+                .toList();
+    }
+
+    /**
+     * @return whether its two panels hang together by then, over folds and what is glued before: on the folded card the one lies
+     *     where it belongs on the other, and nothing has to be measured
+     */
+    public boolean landsByItself(Bond bond) {
+        return landing.contains(bond);
+    }
+
+    /** @return whether both are made in one go */
+    public boolean isMadeWith(Bond one, Bond other) {
+        return atOnce.stream().anyMatch(ids -> ids.contains(one.id()) && ids.contains(other.id()));
+    }
+
     /** @return whether what hangs on that hinge is held by nothing else, so that it can be folded by itself */
     public boolean isFlap(Hinge hinge) {
         return links.reached(anchor, Set.of(hinge)).size() < panels.size();
@@ -397,21 +440,6 @@ public final class Structure {
     /** @return whether it joins film to something */
     public boolean isFilm(Bond bond) {
         return panel(bond.panel()).isClear() || panel(bond.onto()).isClear();
-    }
-
-    /**
-     * The folded hinges of a piece over which one of its panels is folded until it lies where it is glued on another, from that one on;
-     * empty if a hand has to place it.
-     */
-    public List<Hinge> foldedOnto(Bond bond) {
-        Panel laid = panel(bond.panel());
-        List<Hinge> way = links.way(panel(bond.onto()), laid).stream()
-                .filter(h -> closed().degrees(h.score().id()) != 0)
-                .toList();
-        FlatMotion falls = FlatMotion.foldedOver(way.stream().map(Hinge::line));
-        boolean isThere = Stream.of(laid.outline().getCoordinates())
-                .allMatch(c -> falls.apply(c).distance(bond.placement().apply(c)) < THERE);
-        return isThere ? way : List.of();
     }
 
     /** @return whether the two panels that it joins hang together without it as well */

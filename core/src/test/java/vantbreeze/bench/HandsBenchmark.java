@@ -51,7 +51,7 @@ public class HandsBenchmark {
                 plan.closure(),
                 plan.parts(),
                 "a sheet",
-                plan.brief().tools().board(),
+                plan.brief().tools(),
                 plan.brief().ownSteps());
     }
 

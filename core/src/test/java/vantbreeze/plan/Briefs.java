@@ -110,19 +110,7 @@ public final class Briefs {
     }
 
     public static Brief board(Brief b, ToolGrid board) {
-        Tools tools = Tools.of(b.tools().ruler(), board, b.tools().trimmer());
-        return new Brief(
-                b.fold(),
-                b.basis(),
-                b.parameters(),
-                b.sheet(),
-                b.base(),
-                tools,
-                b.matting(),
-                b.ornaments(),
-                b.closure(),
-                b.envelope(),
-                b.units());
+        return b.withTools(Tools.of(b.tools().ruler(), board, b.tools().trimmer()));
     }
 
     public static Brief forEnvelope(String fold, String envelope, Orientation orientation) {

@@ -37,9 +37,9 @@ class ExtrasTest {
         assertThat(plan.closed().size()).isEqualTo(Briefs.in("5", "7"));
         /* The border beside a strip on the base is 5/8, on a plate half of 4 1/2 less 3 3/4. */
         assertThat(plan.steps())
-                .anyMatch(s -> s.title().equals("Glue the strip 1 left tab")
+                .anyMatch(s -> s.title().equals("Glue the strip 1")
                         && s.text()
-                                .contains("its left edge %s from the left edge"
+                                .contains("%s from the left edge"
                                         .formatted(plan.brief().ruler().text(in("5/8")))));
     }
 
@@ -67,9 +67,9 @@ class ExtrasTest {
         assertThat(plan.steps())
                 .anyMatch(s -> s.title().equals("Glue the door back")
                         && s.text()
-                                .contains("Glue only the %s at its"
+                                .contains("the right %s only"
                                         .formatted(plan.brief().ruler().text(in("1 1/8"))))
-                        && s.text().contains("to the back of the flap"));
+                        && s.text().contains("on the back of the flap"));
         Plan wide = Planner.plan(Briefs.closed("double-opening", "9", "2"));
         assertThat(pieces(wide, "door")).isEmpty();
     }

@@ -24,9 +24,12 @@ import vantbreeze.catalogue.FoldDesign;
 import vantbreeze.catalogue.Parameter;
 import vantbreeze.fold.FlatFolder;
 import vantbreeze.make.PlacedBySlits;
+import vantbreeze.material.Scoring;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.UnitSystem;
+import vantbreeze.operation.Glued;
 import vantbreeze.operation.Step;
+import vantbreeze.operation.Task;
 import vantbreeze.structure.Bond;
 import vantbreeze.structure.Fold;
 import vantbreeze.structure.Piece;
@@ -85,11 +88,19 @@ class FollowedStepsTest {
     }
 
     private static Plan plan(FoldDesign fold) {
+        return plan(fold, Scoring.RIDGE_SIDE);
+    }
+
+    private static Plan plan(FoldDesign fold, Scoring scoring) {
+        Brief brief = brief(fold);
+        return Planner.plan(brief.withTools(brief.tools().with(scoring)));
+    }
+
+    private static Brief brief(FoldDesign fold) {
         /* What keeps its proportions would miss the ruler's marks at any size but its own. */
-        return Planner.plan(
-                fold.id().equals("free-pattern")
-                        ? Briefs.of(fold.id(), new Basis.ClosedSize(null, null))
-                        : Briefs.closed(fold.id(), "4 1/4", "5 1/2"));
+        return fold.id().equals("free-pattern")
+                ? Briefs.of(fold.id(), new Basis.ClosedSize(null, null))
+                : Briefs.closed(fold.id(), "4 1/4", "5 1/2");
     }
 
     private static double mm(String length) {
@@ -123,13 +134,30 @@ class FollowedStepsTest {
     @ParameterizedTest
     @MethodSource("folds")
     void everyScoreIsSetWhereItIsOnTheSideOfItsRidge(FoldDesign fold) {
-        Plan plan = plan(fold);
+        assertScored(plan(fold), Scoring.RIDGE_SIDE);
+    }
+
+    /** Who scores all from one side never turns a piece over. */
+    @ParameterizedTest
+    @MethodSource("folds")
+    void everyScoreIsSetWhereItIsFromOneSide(FoldDesign fold) {
+        Plan plan = plan(fold, Scoring.ONE_SIDE);
+        assertScored(plan, Scoring.ONE_SIDE);
+        assertThat(plan.steps())
+                .filteredOn(s -> s.title().startsWith("Score"))
+                .allSatisfy(s -> assertThat(s.text()).startsWith("Face up"));
+    }
+
+    private static void assertScored(Plan plan, Scoring scoring) {
         for (Piece piece : plan.structure().pieces()) {
-            Set<String> pricked = pricked(plan, piece);
+            Set<String> pricked = pricked(plan, piece, scoring);
             List<Stretch> wanted = piece.scores().stream()
                     .filter(s -> s.isUpright() || s.isLevel())
                     .filter(s -> !pricked.contains(s.id()))
-                    .map(s -> Stretch.of(s.fold() == Fold.MOUNTAIN ? Side.FACE : Side.BACK, s.from(), s.to()))
+                    .map(s -> Stretch.of(
+                            scoring == Scoring.ONE_SIDE || s.fold() == Fold.MOUNTAIN ? Side.FACE : Side.BACK,
+                            s.from(),
+                            s.to()))
                     .toList();
             List<Stretch> done = new ArrayList<>();
             texts(plan, "Score", piece).forEach(text -> done.addAll(scored(text, piece)));
@@ -149,16 +177,17 @@ class FollowedStepsTest {
     private static List<Stretch> scored(String text, Piece piece) {
         double width = piece.size().width().millimetres();
         double height = piece.size().height().millimetres();
-        Side side = text.startsWith("Face side up") ? Side.FACE : Side.BACK;
-        boolean round = text.startsWith("Face side up, turned round") || text.startsWith("Turned over top to bottom");
+        Side side = text.startsWith("Face up") ? Side.FACE : Side.BACK;
+        boolean round =
+                text.startsWith("Face up, turned round") || text.startsWith("Face down, turned over top to bottom");
         BiFunction<Boolean, Double, Stretch> through =
                 (upright, at) -> new Stretch(side, upright, at, 0, upright ? height : width);
         List<Stretch> lying = new ArrayList<>();
-        if (!text.contains("score at")) {
+        if (!text.contains("score at") && !text.contains("score right across at")) {
             return lying;
         }
         Matcher both = Pattern.compile(
-                        "score at (.*), turn it round and score at \\1 again(?:, then in the middle at (.*))?\\.")
+                        "score (?:right across )?at (.*?)\\. Turn the piece round and score (?:right across )?at \\1 again(?:\\. Score the middle at (.*?))?\\.")
                 .matcher(text);
         if (both.find()) {
             for (String at : both.group(1).split(" and |, ")) {
@@ -171,16 +200,18 @@ class FollowedStepsTest {
             }
         } else {
             Matcher each = Pattern.compile(
-                            "(%s) from the (left end|bottom)(?! left| right)(?: \\(only from (.*?), (?:up|across) from the (?:bottom|left)\\))?"
+                            "((?:%1$s(?:, | and )?)+) (from the left edge|up from the bottom)(?: \\(only (.*?), (?:up from the bottom|from the left)\\))?"
                                     .formatted(LENGTH))
                     .matcher(text);
             while (each.find()) {
-                boolean upright = each.group(2).equals("left end");
-                double at = mm(each.group(1));
-                if (each.group(3) == null) {
-                    lying.add(through.apply(upright, at));
-                } else {
-                    spans(each.group(3)).forEach(s -> lying.add(new Stretch(side, upright, at, s[0], s[1])));
+                boolean upright = each.group(2).equals("from the left edge");
+                for (String one : each.group(1).split(", | and ")) {
+                    double at = mm(one);
+                    if (each.group(3) == null) {
+                        lying.add(through.apply(upright, at));
+                    } else {
+                        spans(each.group(3)).forEach(s -> lying.add(new Stretch(side, upright, at, s[0], s[1])));
+                    }
                 }
             }
         }
@@ -192,18 +223,19 @@ class FollowedStepsTest {
     }
 
     /** The scores whose ends are pricked through the template, each said with the side up on which its ridge is. */
-    private static Set<String> pricked(Plan plan, Piece piece) {
+    private static Set<String> pricked(Plan plan, Piece piece, Scoring scoring) {
         Set<String> pricked = new HashSet<>();
-        Pattern said = Pattern.compile("^(Face|Turned).*prick the ends(?: and bends)? of (.*?) through");
+        Pattern said = Pattern.compile("^Face (up|down).*Prick through the ends(?: and bends)? of (.*?)\\. Take");
         for (String text : texts(plan, "Score", piece)) {
             Matcher ends = said.matcher(text);
             if (ends.find()) {
-                Fold fold = ends.group(1).equals("Face") ? Fold.MOUNTAIN : Fold.VALLEY;
+                Fold fold = ends.group(1).equals("up") ? Fold.MOUNTAIN : Fold.VALLEY;
                 List<String> names = List.of(ends.group(2).split(", | and "));
                 assertThat(piece.scores())
                         .filteredOn(s -> names.contains(s.id()))
                         .hasSameSizeAs(names)
-                        .allSatisfy(s -> assertThat(s.fold()).isEqualTo(fold));
+                        .allSatisfy(s -> assertThat(scoring == Scoring.ONE_SIDE ? Fold.MOUNTAIN : s.fold())
+                                .isEqualTo(fold));
                 pricked.addAll(names);
             }
         }
@@ -277,7 +309,7 @@ class FollowedStepsTest {
     void everyScoreAslantIsCreasedWhereItIs(FoldDesign fold) {
         Plan plan = plan(fold);
         for (Piece piece : plan.structure().pieces()) {
-            Set<String> pricked = pricked(plan, piece);
+            Set<String> pricked = pricked(plan, piece, Scoring.RIDGE_SIDE);
             List<LineSegment> done = new ArrayList<>();
             texts(plan, "Score", piece).forEach(text -> done.addAll(creased(text, piece)));
             List<LineSegment> wanted = piece.scores().stream()
@@ -308,7 +340,7 @@ class FollowedStepsTest {
             double width = piece.size().width().millimetres();
             double height = piece.size().height().millimetres();
             for (String text : texts(plan, "Score", piece)) {
-                boolean turned = !text.startsWith("Face side up");
+                boolean turned = !text.startsWith("Face up");
                 Matcher hand = Pattern.compile(
                                 "the (top|bottom) (left|right) corner to a pencil mark "
                                         + "(?:on|(\\S.*?) from) the (left|right) edge and (?:on|(\\S.*?) from) the (lower|upper) edge")
@@ -343,7 +375,7 @@ class FollowedStepsTest {
     private static List<LineSegment> creased(String text, Piece piece) {
         List<LineSegment> creased = new ArrayList<>();
         double width = piece.size().width().millimetres();
-        boolean turned = !text.startsWith("Face side up");
+        boolean turned = !text.startsWith("Face up");
         Matcher ruler = Pattern.compile(
                         "(?:lay a ruler|then) from %s to %s(?: \\(only from (.*?) along the ruler[^)]*\\))?(?=;|\\. Crease)"
                                 .formatted(MARK, MARK))
@@ -386,15 +418,15 @@ class FollowedStepsTest {
     private static List<Stretch> slit(String text, Piece piece) {
         List<Stretch> cut = new ArrayList<>();
         Matcher each = Pattern.compile(
-                        "(?i)(left|lower) edge against the fence at (%s), cut (.*?) (?:up|across) from the"
+                        "(?i)set the trimmer to (%s), (left|bottom) edge against the fence, and cut (.*?), counted from the"
                                 .formatted(LENGTH))
                 .matcher(text);
         while (each.find()) {
-            double at = mm(each.group(2));
-            boolean upright = each.group(1).equalsIgnoreCase("left");
+            double at = mm(each.group(1));
+            boolean upright = each.group(2).equalsIgnoreCase("left");
             spans(each.group(3)).forEach(s -> cut.add(new Stretch(Side.FACE, upright, at, s[0], s[1])));
         }
-        if (text.contains("turn it round and repeat")) {
+        if (text.contains("Turn the piece round and do the same")) {
             List.copyOf(cut).stream()
                     .map(s -> s.turnedRound(
                             piece.size().width().millimetres(),
@@ -410,50 +442,133 @@ class FollowedStepsTest {
     void everyPanelIsGluedWhereItBelongs(FoldDesign fold) {
         Plan plan = plan(fold);
         Structure structure = plan.structure();
-        List<String> glued = plan.steps().stream()
-                .filter(s -> s.title().startsWith("Glue the "))
-                .map(Step::text)
-                .toList();
-        /* Film goes on first, under what hides its tape. */
-        List<Bond> order = Stream.concat(
-                        structure.bonds().stream().filter(structure::isFilm),
-                        structure.bonds().stream().filter(b -> !structure.isFilm(b)))
-                .toList();
-        assertThat(glued).hasSameSizeAs(order);
-        for (int i = 0; i < glued.size(); i++) {
-            Bond bond = order.get(i);
-            Envelope onto = structure.panel(bond.onto()).outline().getEnvelopeInternal();
-            Envelope laid = bond.placement()
-                    .apply(structure.panel(bond.panel()).outline())
-                    .getEnvelopeInternal();
-            /* Seen from the back, left is right. */
-            boolean turned = bond.ontoSide() == Side.BACK;
-            double left = turned ? onto.getMaxX() - laid.getMaxX() : laid.getMinX() - onto.getMinX();
-            double right = turned ? laid.getMinX() - onto.getMinX() : onto.getMaxX() - laid.getMaxX();
-            if (glued.get(i).contains("edge on edge with the outline of the ")) {
-                var lying = FlatFolder.closed(structure)
-                        .placed(structure.panel(bond.panel()))
-                        .outline();
-                var card = structure.piece(structure.anchor().piece()).polygon();
-                assertThat(lying.difference(card.buffer(2)).getArea())
-                        .as("on it")
-                        .isZero();
-                assertThat(lying.getExteriorRing()
-                                .intersection(card.getExteriorRing().buffer(2))
-                                .getLength())
-                        .isGreaterThan(lying.getLength() / 2);
-                continue;
+        Set<String> glued = new HashSet<>();
+        for (Task task : plan.tasks()) {
+            String text = task.step(plan.brief().ruler()).text();
+            for (Glued joint : task.operation().joints()) {
+                glued.add(joint.bond().id());
+                assertThat(text)
+                        .contains("the %s of the %s"
+                                .formatted(
+                                        joint.bond().side().word(), joint.laid().name()));
+                if (text.contains("nothing is measured")) {
+                    assertLands(structure, joint.bond());
+                    assertThat(text).contains(joint.onto().name());
+                } else {
+                    assertLaid(plan, joint.bond(), laying(text, joint));
+                }
             }
-            Matcher slid = Pattern.compile("slid (%s) under its slant".formatted(LENGTH))
-                    .matcher(glued.get(i));
-            if (slid.find()) {
-                assertUnderSlant(structure, bond, mm(slid.group(1)));
-                continue;
-            }
-            assertPlace(glued.get(i), "left", left, "right", right);
-            assertPlace(
-                    glued.get(i), "lower", laid.getMinY() - onto.getMinY(), "upper", onto.getMaxY() - laid.getMaxY());
         }
+        assertThat(glued).hasSameSizeAs(structure.bonds());
+    }
+
+    /** What is said of one joint of several. */
+    private static String laying(String text, Glued joint) {
+        String begin = "on the %s%s: "
+                .formatted(
+                        joint.bond().ontoSide() == Side.BACK ? "back of the " : "",
+                        joint.onto().name());
+        Matcher said = Pattern.compile("(?:%s |Lay it )%s(.*?)(?:; the |\\. Press)"
+                        .formatted(Pattern.quote(joint.laid().name()), begin))
+                .matcher(text);
+        assertThat(said.find()).as(text).isTrue();
+        return said.group(1);
+    }
+
+    /** On the card folded as it is closed the two sides lie on each other without this joint. */
+    private static void assertLands(Structure structure, Bond bond) {
+        var closed = FlatFolder.closed(structure);
+        var there = closed.placed(structure.panel(bond.onto())).motion().after(bond.placement());
+        var lying = closed.placed(structure.panel(bond.panel())).motion();
+        for (Coordinate corner : structure.panel(bond.panel()).outline().getCoordinates()) {
+            assertThat(lying.apply(corner).distance(there.apply(corner))).isLessThan(13);
+        }
+        List<Bond> order = structure.gluedInOrder();
+        Set<String> joined = new HashSet<>(Set.of(bond.panel()));
+        for (boolean grows = true; grows; ) {
+            grows = false;
+            for (var hinge : structure.hinges()) {
+                grows |= joins(joined, hinge.first().name(), hinge.second().name());
+            }
+            for (Bond other : order.subList(0, order.indexOf(bond))) {
+                grows |= joins(joined, other.panel(), other.onto());
+            }
+            for (var slide : structure.slides()) {
+                grows |= joins(joined, slide.panel(), slide.onto());
+            }
+        }
+        assertThat(joined).as("held by folds and by what is glued before").contains(bond.onto());
+    }
+
+    private static boolean joins(Set<String> joined, String one, String other) {
+        return joined.contains(one) != joined.contains(other) && joined.addAll(List.of(one, other));
+    }
+
+    private static void assertLaid(Plan plan, Bond bond, String said) {
+        Structure structure = plan.structure();
+        Envelope onto = structure.panel(bond.onto()).outline().getEnvelopeInternal();
+        Envelope laid =
+                bond.placement().apply(structure.panel(bond.panel()).outline()).getEnvelopeInternal();
+        /* Seen from the back, left is right. */
+        boolean turned = bond.ontoSide() == Side.BACK;
+        double left = turned ? onto.getMaxX() - laid.getMaxX() : laid.getMinX() - onto.getMinX();
+        double right = turned ? laid.getMinX() - onto.getMinX() : onto.getMaxX() - laid.getMaxX();
+        if (said.contains("edge on edge with the outline of the ")) {
+            var lying = FlatFolder.closed(structure)
+                    .placed(structure.panel(bond.panel()))
+                    .outline();
+            var card = structure.piece(structure.anchor().piece()).polygon();
+            assertThat(lying.difference(card.buffer(2)).getArea()).as("on it").isZero();
+            assertThat(lying.getExteriorRing()
+                            .intersection(card.getExteriorRing().buffer(2))
+                            .getLength())
+                    .isGreaterThan(lying.getLength() / 2);
+            return;
+        }
+        Matcher slid =
+                Pattern.compile("slid (%s) under its slant".formatted(LENGTH)).matcher(said);
+        if (slid.find()) {
+            assertUnderSlant(structure, bond, mm(slid.group(1)));
+            return;
+        }
+        if (said.equals("edges flush all round")) {
+            assertThat(List.of(left, right, laid.getMinY() - onto.getMinY(), onto.getMaxY() - laid.getMaxY()))
+                    .allSatisfy(d -> assertThat(d).isCloseTo(0, within(1.0)));
+            return;
+        }
+        double[] mat = mat(plan, bond, onto);
+        assertPlace(
+                said, List.of("left", "right", "from the left edge", "from the right edge"), left, right, new double[] {
+                    mat[0], mat[1]
+                });
+        assertPlace(
+                said,
+                List.of("bottom", "top", "up from the bottom", "down from the top"),
+                laid.getMinY() - onto.getMinY(),
+                onto.getMaxY() - laid.getMaxY(),
+                new double[] {mat[2], mat[3]});
+    }
+
+    /** How far inside its panel the first mat there lies: left, right, lower, upper; nothing where there is none. */
+    private static double[] mat(Plan plan, Bond bond, Envelope onto) {
+        return plan.dressing().mats().stream()
+                .filter(m -> m.layer() == 1
+                        && m.face().panel().name().equals(bond.onto())
+                        && m.face().side() == bond.ontoSide())
+                .map(m -> m.outline().getEnvelopeInternal())
+                .map(m -> {
+                    double first = m.getMinX() - onto.getMinX();
+                    double other = onto.getMaxX() - m.getMaxX();
+                    boolean turned = bond.ontoSide() == Side.BACK;
+                    return new double[] {
+                        turned ? other : first,
+                        turned ? first : other,
+                        m.getMinY() - onto.getMinY(),
+                        onto.getMaxY() - m.getMaxY()
+                    };
+                })
+                .findFirst()
+                .orElse(new double[] {Double.NaN, Double.NaN, Double.NaN, Double.NaN});
     }
 
     /** What lies under the other panel is a strip so wide along its slant: nothing of it is deeper in. */
@@ -467,17 +582,54 @@ class FollowedStepsTest {
         assertThat(onto.buffer(-by + rounded).intersects(under)).isTrue();
     }
 
-    private static void assertPlace(String text, String one, double counts, String other, double otherCounts) {
-        assertThat(text).doesNotContain("\u2212");
-        Matcher said = Pattern.compile("its (%s|%s) edge (?:on|(%s) from) the \\1 edge".formatted(one, other, LENGTH))
-                .matcher(text);
-        if (counts < 0 && otherCounts < 0) {
-            assertThat(text).contains("over the %s edge".formatted(one));
+    /** @param words what the two edges are called, and how a distance from each is said */
+    private static void assertPlace(String said, List<String> words, double fromOne, double fromOther, double[] mats) {
+        double rounded = ROUNDED_MM * Length.COUNTS_PER_MILLIMETRE;
+        String one = words.get(0);
+        String other = words.get(1);
+        String edge = "(%s|%s)".formatted(one, other);
+        if (said.contains("%s and %s edges flush".formatted(one, other))) {
+            assertThat(Math.max(Math.abs(fromOne), Math.abs(fromOther)))
+                    .as(said)
+                    .isLessThan(1);
             return;
         }
-        assertThat(said.find()).as(text).isTrue();
-        double expected = said.group(1).equals(one) ? counts : otherCounts;
-        double there = said.group(2) == null ? 0 : mm(said.group(2));
-        assertThat(there).as(text).isCloseTo(expected / Length.COUNTS_PER_MILLIMETRE, within(ROUNDED_MM));
+        Matcher flush = Pattern.compile(edge + " edges flush").matcher(said);
+        Matcher level =
+                Pattern.compile("%s edge level with the mat's".formatted(edge)).matcher(said);
+        Matcher middle = Pattern.compile("centred %s \\((%s) on each side\\)"
+                        .formatted(one.equals("left") ? "left to right" : "top to bottom", LENGTH))
+                .matcher(said);
+        Matcher over = Pattern.compile("(%s) past the %s and past the %s edge".formatted(LENGTH, one, other))
+                .matcher(said);
+        Matcher beyond =
+                Pattern.compile("(%s) past the %s edge".formatted(LENGTH, one)).matcher(said);
+        Matcher from = Pattern.compile("(%s) (%s|%s)".formatted(LENGTH, words.get(2), words.get(3)))
+                .matcher(said);
+        if (flush.find()) {
+            assertThat(flush.group(1).equals(one) ? fromOne : fromOther)
+                    .as(said)
+                    .isCloseTo(0, within(1.0));
+        } else if (level.find()) {
+            boolean first = level.group(1).equals(one);
+            assertThat(first ? fromOne : fromOther).as(said).isCloseTo(mats[first ? 0 : 1], within(1.0));
+        } else if (middle.find()) {
+            assertThat(fromOne).as(said).isCloseTo(counts(middle), within(rounded));
+            assertThat(fromOther).as(said).isCloseTo(counts(middle), within(rounded));
+        } else if (over.find()) {
+            assertThat(fromOne).as(said).isCloseTo(-counts(over), within(rounded));
+            assertThat(fromOther).as(said).isCloseTo(-counts(over), within(rounded));
+        } else if (beyond.find()) {
+            assertThat(fromOne).as(said).isCloseTo(-counts(beyond), within(rounded));
+        } else {
+            assertThat(from.find()).as(said).isTrue();
+            assertThat(from.group(2).equals(words.get(2)) ? fromOne : fromOther)
+                    .as(said)
+                    .isCloseTo(counts(from), within(rounded));
+        }
+    }
+
+    private static double counts(Matcher length) {
+        return mm(length.group(1)) * Length.COUNTS_PER_MILLIMETRE;
     }
 }

@@ -28,7 +28,7 @@ import vantbreeze.operation.CutParts;
 import vantbreeze.operation.Dry;
 import vantbreeze.operation.FenceSetting;
 import vantbreeze.operation.FoldPiece;
-import vantbreeze.operation.Glue;
+import vantbreeze.operation.Glued;
 import vantbreeze.operation.LayMats;
 import vantbreeze.operation.LayTopper;
 import vantbreeze.operation.Operation;
@@ -104,7 +104,9 @@ class TasksTest {
                 .filter(p -> !p.scoredAcross())
                 .forEach(p -> p.scores().forEach(s -> lines.add(s.id())));
         assertThat(scored).containsExactlyInAnyOrderElementsOf(lines);
-        assertThat(work(plan, Glue.class).stream().map(Glue::bond))
+        assertThat(plan.tasks().stream()
+                        .flatMap(t -> t.operation().joints().stream())
+                        .map(Glued::bond))
                 .containsExactlyInAnyOrderElementsOf(plan.structure().bonds());
         List<Mat> laid = new ArrayList<>();
         work(plan, LayMats.class).forEach(l -> laid.addAll(l.mats()));
@@ -266,7 +268,8 @@ class TasksTest {
                     .hasSameSizeAs(own);
             boolean joined = false;
             for (Task task : plan.tasks()) {
-                joined |= task.phase() == Phase.JOIN && task.operation() instanceof Glue;
+                joined |=
+                        task.phase() == Phase.JOIN && !task.operation().joints().isEmpty();
                 assertThat(joined && task.operation() instanceof OwnWork)
                         .as(fold.id() + task.id())
                         .isFalse();
@@ -288,7 +291,7 @@ class TasksTest {
         List<Task> mock = plan(fold).tasks().stream().filter(Task::mechanism).toList();
         assertThat(mock).noneMatch(t -> t.operation() instanceof LayMats || t.operation() instanceof LayTopper);
         assertThat(mock.get(mock.size() - 1).operation()).isInstanceOf(Close.class);
-        assertThat(mock.stream().filter(t -> t.operation() instanceof Glue)).hasSize((int)
+        assertThat(mock.stream().flatMap(t -> t.operation().joints().stream())).hasSize((int)
                 plan(fold).structure().bonds().stream().map(Bond::id).count());
     }
 
@@ -341,7 +344,7 @@ class TasksTest {
                         .mapToDouble(s -> s.from().coordinate().distance(s.to().coordinate()))
                         .sum();
                 assertThat(drawn).as(task.id()).isCloseTo(wanted, within(2.0));
-            } else if (task.operation() instanceof Glue glue) {
+            } else if (!task.operation().joints().isEmpty()) {
                 double drawn = sketch.areas().stream()
                         .filter(a -> a.surface() == Sketch.Surface.GLUE)
                         .mapToDouble(a -> a.outline().getArea())
@@ -349,7 +352,11 @@ class TasksTest {
                 assertThat(drawn)
                         .as(task.id())
                         .isPositive()
-                        .isCloseTo(glue.part().area().getArea(), within(1.0));
+                        .isCloseTo(
+                                task.operation().joints().stream()
+                                        .mapToDouble(g -> g.part().area().getArea())
+                                        .sum(),
+                                within(1.0));
             } else if (task.operation() instanceof LayMats lay) {
                 assertThat(sketch.areas().stream().filter(a -> a.surface() == Sketch.Surface.MAT))
                         .hasSameSizeAs(lay.mats());

@@ -299,7 +299,7 @@ final class PlanPdf {
         html.heading("Score card: " + card.piece().name())
                 .table(
                         List.of("score", oneEnd, otherEnd, "score on", "fold"),
-                        card.settings().stream().map(this::setting).toList());
+                        card.settings().stream().map(s -> setting(s, card)).toList());
         for (ScoreSetting s : card.settings()) {
             if (s.at() instanceof ObliqueReading oblique) {
                 html.paragraph("%s: the ruler lies %s.".formatted(s.name(), oblique.along(ruler)));
@@ -310,14 +310,14 @@ final class PlanPdf {
         }
     }
 
-    private List<String> setting(ScoreSetting s) {
+    private List<String> setting(ScoreSetting s, ScoreCard card) {
         return List.of(
                 s.name(),
                 s.at() instanceof SquareReading square
                         ? ruler.text(square.fromStart())
                         : s.at() instanceof ObliqueReading ? "by ruler" : "by template",
                 s.at() instanceof SquareReading square ? ruler.text(square.fromEnd()) : "",
-                s.scoreOn().map(side -> side.word() + " side").orElse("see fold"),
+                card.scoreOn(s).map(side -> side.word() + " side").orElse("see fold"),
                 s.how(ruler));
     }
 }

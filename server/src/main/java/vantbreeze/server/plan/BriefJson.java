@@ -14,6 +14,7 @@ import vantbreeze.layer.Ornament;
 import vantbreeze.layer.Outline;
 import vantbreeze.material.Paper;
 import vantbreeze.material.Print;
+import vantbreeze.material.Scoring;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.UnitSystem;
 import vantbreeze.operation.Technique;
@@ -135,7 +136,12 @@ public record BriefJson(
                     nullable = true,
                     example = "12 x 24 in",
                     description = "of the cutting machine, width by length; the usual 12 x 24 in if left out")
-            String bed) {}
+            String bed,
+
+            @Schema(
+                    nullable = true,
+                    description = "all scores from one side, or each on the side of its ridge, which it is if left out")
+            Scoring scoring) {}
 
     @Schema(name = "Paper")
     public record PaperJson(
@@ -245,7 +251,8 @@ public record BriefJson(
                         brief.tools().board().name(),
                         brief.tools().boardReach().exactText(units),
                         brief.tools().trimmer().exactText(units),
-                        brief.tools().bed().exactText(units)),
+                        brief.tools().bed().exactText(units),
+                        brief.tools().scoring()),
                 matting(brief.matting(), units),
                 brief.ornaments().stream().map(o -> OrnamentJson.of(o, units)).toList(),
                 brief.closure().text(units),

@@ -17,6 +17,7 @@ import vantbreeze.layer.Outline;
 import vantbreeze.material.Film;
 import vantbreeze.material.Paper;
 import vantbreeze.material.Print;
+import vantbreeze.material.Scoring;
 import vantbreeze.material.Sheet;
 import vantbreeze.material.Stock;
 import vantbreeze.material.Tools;
@@ -321,7 +322,8 @@ public final class BriefReader {
                 : tool(fields, "tools.boardReach", "board", tools.boardReach(), units);
         Length trimmer = tool(fields, "tools.trimmer", "trimmer", tools.trimmer(), units);
         Size bed = tools.bed() == null ? Tools.USUAL_BED : bed(fields, tools.bed(), units);
-        return new Tools(ruler, board, reach, trimmer, bed);
+        Scoring scoring = tools.scoring() == null ? Scoring.RIDGE_SIDE : tools.scoring();
+        return new Tools(ruler, board, reach, trimmer, bed, scoring);
     }
 
     private static Length tool(FieldReader fields, String field, String tool, String text, UnitSystem units) {

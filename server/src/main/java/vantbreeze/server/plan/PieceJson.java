@@ -62,7 +62,7 @@ public record PieceJson(
         }
     }
 
-    /** "score at 2 in, turn it round and score at 2 in again". */
+    /** "score at 2 in. Turn the piece round and score at 2 in again". */
     @Schema(name = "BothEnds")
     public record BothEndsJson(Side scoreOn, String text) {}
 
@@ -98,7 +98,7 @@ public record PieceJson(
             LengthJson ends,
             @Schema(nullable = true) HandleJson handle) {
 
-        private static ScoreJson of(ScoreReading reading, List<Handle> handles, UnitSystem units) {
+        private static ScoreJson of(ScoreReading reading, ScoreCard card, List<Handle> handles, UnitSystem units) {
             HandleJson handle = handles.stream()
                     .filter(h -> h.score().equals(reading.score().id()))
                     .findFirst()
@@ -107,7 +107,7 @@ public record PieceJson(
             return new ScoreJson(
                     reading.score().id(),
                     reading.score().fold(),
-                    reading.scoreOn(),
+                    card.scoreOn(reading),
                     reading.lie(),
                     points(reading.score().path()),
                     reading.runsThrough(),
@@ -162,7 +162,7 @@ public record PieceJson(
             String how,
             @Schema(nullable = true) Side scoreOn) {
 
-        private static SettingJson of(ScoreSetting setting, UnitSystem units) {
+        private static SettingJson of(ScoreSetting setting, ScoreCard card, UnitSystem units) {
             return new SettingJson(
                     setting.name(),
                     setting.lie(),
@@ -170,7 +170,7 @@ public record PieceJson(
                     setting.at() instanceof SquareReading square ? LengthJson.of(square.fromEnd(), units) : null,
                     ruler(setting.at(), Ruler.of(units)),
                     setting.how(Ruler.of(units)),
-                    setting.scoreOn().orElse(null));
+                    card.scoreOn(setting).orElse(null));
         }
     }
 
@@ -222,9 +222,11 @@ public record PieceJson(
                                 LengthJson.inside(p.outline())))
                         .toList(),
                 card.readings().stream()
-                        .map(r -> ScoreJson.of(r, handles, units))
+                        .map(r -> ScoreJson.of(r, card, handles, units))
                         .toList(),
-                card.settings().stream().map(s -> SettingJson.of(s, units)).toList(),
+                card.settings().stream()
+                        .map(s -> SettingJson.of(s, card, units))
+                        .toList(),
                 piece.slits().stream()
                         .map(s -> new SlitJson(
                                 s.id(), PathData.FROM_ZERO.along(s.path().curves())))

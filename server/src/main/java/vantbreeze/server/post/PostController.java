@@ -42,7 +42,10 @@ class PostController {
         return cards.ask(
                 json,
                 card -> PostingJson.of(
-                        card.posting(envelopes, classes), rows, card.brief().units()));
+                        card.posting(envelopes, classes),
+                        rows,
+                        card.brief().tools().scoring(),
+                        card.brief().units()));
     }
 
     @GetMapping("/drawer")

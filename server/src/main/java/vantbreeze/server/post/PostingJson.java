@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.util.List;
 import vantbreeze.make.GlueArea;
 import vantbreeze.make.ScoreCard;
+import vantbreeze.material.Scoring;
 import vantbreeze.measure.UnitSystem;
 import vantbreeze.plan.Posting;
 import vantbreeze.post.ClosureKit;
@@ -59,14 +60,14 @@ public record PostingJson(
             List<String> how,
             @Schema(nullable = true) String remark) {
 
-        static MadeJson of(MadeEnvelope made, Posting posting, UnitSystem units) {
+        static MadeJson of(MadeEnvelope made, Posting posting, Scoring scoring, UnitSystem units) {
             return new MadeJson(
                     made.style(),
                     SizeJson.of(made.inside(), units),
                     made.depth().isPositive() ? LengthJson.of(made.depth(), units) : null,
                     made.square().map(s -> LengthJson.of(s, units)).orElse(null),
                     PieceJson.of(
-                            ScoreCard.of(made.piece()),
+                            ScoreCard.of(made.piece(), scoring),
                             made.structure().panels(),
                             GlueArea.of(made.structure()),
                             List.of(),
@@ -87,10 +88,11 @@ public record PostingJson(
     public record ClosureJson(
             List<PieceJson> pieces, @Schema(nullable = true) LengthJson ribbon, LengthJson adds, String text) {
 
-        static ClosureJson of(ClosureKit kit, UnitSystem units) {
+        static ClosureJson of(ClosureKit kit, Scoring scoring, UnitSystem units) {
             return new ClosureJson(
                     kit.pieces().stream()
-                            .map(p -> PieceJson.of(ScoreCard.of(p), List.of(), List.of(), List.of(), List.of(), units))
+                            .map(p -> PieceJson.of(
+                                    ScoreCard.of(p, scoring), List.of(), List.of(), List.of(), List.of(), units))
                             .toList(),
                     kit.ribbon().map(r -> LengthJson.of(r, units)).orElse(null),
                     LengthJson.thick(kit.adds(), units),
@@ -150,7 +152,7 @@ public record PostingJson(
         }
     }
 
-    static PostingJson of(Posting posting, List<PostalJson> table, UnitSystem units) {
+    static PostingJson of(Posting posting, List<PostalJson> table, Scoring scoring, UnitSystem units) {
         return new PostingJson(
                 SizeJson.of(posting.card(), units),
                 LengthJson.thick(posting.thickness(), units),
@@ -159,8 +161,10 @@ public record PostingJson(
                 posting.grams(),
                 posting.chosen().map(f -> FitJson.of(f, units)).orElse(null),
                 posting.fits().stream().map(f -> FitJson.of(f, units)).toList(),
-                posting.made().stream().map(m -> MadeJson.of(m, posting, units)).toList(),
-                posting.closure().text().isEmpty() ? null : ClosureJson.of(posting.closure(), units),
+                posting.made().stream()
+                        .map(m -> MadeJson.of(m, posting, scoring, units))
+                        .toList(),
+                posting.closure().text().isEmpty() ? null : ClosureJson.of(posting.closure(), scoring, units),
                 LetterJson.of(posting.letter(), posting.letterName(), units),
                 posting.post().stream().map(v -> VerdictJson.of(v, table)).toList());
     }

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
+import vantbreeze.material.Scoring;
 import vantbreeze.measure.Size;
 import vantbreeze.measure.UnitSystem;
 import vantbreeze.server.plan.BriefJson;
@@ -21,9 +22,9 @@ public class ToolService implements Inspected, ReadBack {
 
     private static final long USUAL = -1;
     private static final BriefJson.ToolsJson INCHES =
-            new BriefJson.ToolsJson("1/16 in", "1/16 in", "12 in", "12 in", "12 x 24 in");
+            new BriefJson.ToolsJson("1/16 in", "1/16 in", "12 in", "12 in", "12 x 24 in", Scoring.ONE_SIDE);
     private static final BriefJson.ToolsJson MILLIMETRES =
-            new BriefJson.ToolsJson("1 mm", "1 mm", "305 mm", "310 mm", "305 x 610 mm");
+            new BriefJson.ToolsJson("1 mm", "1 mm", "305 mm", "310 mm", "305 x 610 mm", Scoring.ONE_SIDE);
 
     private final ToolRepository sets;
     private final Store store;
@@ -67,7 +68,8 @@ public class ToolService implements Inspected, ReadBack {
                 own.board(),
                 Optional.ofNullable(own.boardReach()).orElse(usual.boardReach()),
                 own.trimmer(),
-                Optional.ofNullable(own.bed()).orElse(usual.bed()));
+                Optional.ofNullable(own.bed()).orElse(usual.bed()),
+                Optional.ofNullable(own.scoring()).orElse(usual.scoring()));
     }
 
     /**

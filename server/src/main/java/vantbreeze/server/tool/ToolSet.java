@@ -3,6 +3,7 @@ package vantbreeze.server.tool;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Version;
+import vantbreeze.material.Scoring;
 import vantbreeze.measure.UnitSystem;
 import vantbreeze.server.plan.BriefJson;
 import vantbreeze.server.store.Kept;
@@ -22,6 +23,7 @@ class ToolSet extends Kept {
     private String boardReach;
     private String trimmer;
     private String bed;
+    private String scoring;
 
     protected ToolSet() {}
 
@@ -32,7 +34,8 @@ class ToolSet extends Kept {
     @Override
     protected String content() {
         String before = "%s %s %s %s".formatted(units, ruler, board, trimmer);
-        return boardReach == null ? before : "%s %s %s".formatted(before, boardReach, bed);
+        String reached = boardReach == null ? before : "%s %s %s".formatted(before, boardReach, bed);
+        return scoring == null ? reached : "%s %s".formatted(reached, scoring);
     }
 
     final void write(BriefJson.ToolsJson tools) {
@@ -41,6 +44,7 @@ class ToolSet extends Kept {
         boardReach = tools.boardReach();
         trimmer = tools.trimmer();
         bed = tools.bed();
+        scoring = tools.scoring() == null ? null : tools.scoring().name();
         seal();
     }
 
@@ -49,6 +53,7 @@ class ToolSet extends Kept {
     }
 
     BriefJson.ToolsJson tools() {
-        return new BriefJson.ToolsJson(ruler, board, boardReach, trimmer, bed);
+        return new BriefJson.ToolsJson(
+                ruler, board, boardReach, trimmer, bed, scoring == null ? null : Scoring.valueOf(scoring));
     }
 }

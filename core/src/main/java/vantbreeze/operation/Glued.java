@@ -1,0 +1,89 @@
+package vantbreeze.operation;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import vantbreeze.make.GluePart;
+import vantbreeze.make.GluedPlace;
+import vantbreeze.make.Grouped;
+import vantbreeze.make.Joint;
+import vantbreeze.measure.Length;
+import vantbreeze.measure.Ruler;
+import vantbreeze.structure.Bond;
+import vantbreeze.structure.Panel;
+import vantbreeze.structure.Side;
+
+/**
+ * One panel that is glued to another.
+ *
+ * @param part which part of it takes glue
+ * @param tape how long the tape is cut; empty where it matters not
+ * @param onOutline whether it lies edge on edge with the closed card, so that nothing is measured
+ * @param liesOpen whether it is there while every score of the card lies open
+ * @param hidden whether a mat hides its tape
+ */
+public record Glued(
+        Bond bond,
+        Panel laid,
+        Panel onto,
+        GluedPlace place,
+        GluePart part,
+        Optional<Length> tape,
+        boolean onOutline,
+        boolean liesOpen,
+        boolean hidden) {
+
+    /** Whether pieces of the same kind come onto pieces of the same kind, at the same panels. */
+    boolean isAlike(Glued other) {
+        return !laid.piece().equals(other.laid.piece())
+                && Grouped.isAlike(laid.piece(), other.laid.piece())
+                && Grouped.isAlike(onto.piece(), other.onto.piece());
+    }
+
+    /** Whether it is laid down together with the other: one bar on two wings, two tabs of a strip on one panel. */
+    boolean isOneLaying(Glued other) {
+        return laid.equals(other.laid) || laid.piece().equals(other.laid.piece()) && onto.equals(other.onto);
+    }
+
+    /** "the back of the bar", with the side for the glue. */
+    String carrying() {
+        return "the %s of the %s".formatted(bond.side().word(), laid.name());
+    }
+
+    /** "the left 1/2 in"; nothing where all of it is glued. */
+    Optional<String> inPart(Ruler ruler) {
+        return part.where(ruler);
+    }
+
+    String takenBy() {
+        return (bond.ontoSide() == Side.BACK ? "the back of the " : "the ") + onto.name();
+    }
+
+    /** "Put glue on the back of the bar, the left 1/2 in and the right 1/2 in only. The rest has to come away." */
+    static String putGlue(List<Glued> joints, Ruler ruler) {
+        Map<String, List<String>> parts = new LinkedHashMap<>();
+        for (Glued joint : joints) {
+            List<String> only = parts.computeIfAbsent(joint.carrying(), k -> new ArrayList<>());
+            joint.inPart(ruler).ifPresent(only::add);
+        }
+        boolean inPart = parts.values().stream().anyMatch(only -> !only.isEmpty());
+        return "Put glue on %s.%s"
+                .formatted(
+                        parts.entrySet().stream()
+                                .map(e -> e.getKey()
+                                        + (e.getValue().isEmpty()
+                                                ? ""
+                                                : ", %s only".formatted(Grouped.joined(e.getValue()))))
+                                .collect(Collectors.joining("; on ")),
+                        inPart ? " The rest has to come away." : "");
+    }
+
+    String tape(Ruler ruler) {
+        return tape.map(t -> " Cut the tape %s long, so that it stops %s from each edge."
+                        .formatted(ruler.about(t), ruler.about(Joint.TAPE_INSET)))
+                .orElse("");
+    }
+}
