@@ -2,25 +2,25 @@ import { Check, ChevronDown } from "lucide-react";
 import { Select } from "radix-ui";
 import { styleNonce } from "./styleNonce";
 
-export interface Choice {
-  value: string;
+export interface Choice<V extends string = string> {
+  value: V;
   label: string;
   /** Said beside the label in the list. */
   hint?: string;
 }
 
-interface ChoiceWordProps {
+interface ChoiceWordProps<V extends string> {
   /** What is chosen, for screen readers: "fold". */
   label: string;
-  value: string;
-  choices: Choice[];
-  onChoose(value: string): void;
+  value: V;
+  choices: Choice<V>[];
+  onChoose(value: V): void;
   /** The word in the sentence, where it differs from the list's. */
   shown?: string;
 }
 
 /** A bold word of the sentence that opens a list. */
-export function ChoiceWord({ label, value, choices, onChoose, shown }: ChoiceWordProps) {
+export function ChoiceWord<V extends string>({ label, value, choices, onChoose, shown }: ChoiceWordProps<V>) {
   return (
     <Select.Root value={value} onValueChange={onChoose}>
       <Select.Trigger

@@ -16,8 +16,22 @@ export function startingBrief(units: Units, tools?: Brief["tools"]): Brief {
     tools:
       tools ??
       (metric
-        ? { ruler: "1 mm", board: "1 mm", boardReach: "305 mm", trimmer: "310 mm", bed: "305 x 610 mm", scoring: "ONE_SIDE" }
-        : { ruler: "1/16 in", board: "1/16 in", boardReach: "12 in", trimmer: "12 in", bed: "12 x 24 in", scoring: "ONE_SIDE" }),
+        ? {
+            ruler: "1 mm",
+            board: "1 mm",
+            boardReach: "305 mm",
+            trimmer: "310 mm",
+            bed: "305 x 610 mm",
+            scoring: "ONE_SIDE",
+          }
+        : {
+            ruler: "1/16 in",
+            board: "1/16 in",
+            boardReach: "12 in",
+            trimmer: "12 in",
+            bed: "12 x 24 in",
+            scoring: "ONE_SIDE",
+          }),
     matting: {
       layers: 1,
       steps: [metric ? "3 mm" : "1/8 in"],

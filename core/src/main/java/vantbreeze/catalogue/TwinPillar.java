@@ -66,7 +66,7 @@ final class TwinPillar implements FoldDesign {
                         SLIVER,
                         "sliver",
                         "Trimmed off the last panel of a column, a hairline, so that it closes square.",
-                        v -> Length.ZERO,
+                        v -> Length.min(v.grid().step(), Length.inches(1, 16)),
                         v -> new Range(
                                 Length.ZERO, "none", Values.half(v.length(TUBE)), "or too little is left to glue")),
                 Parameter.choice(
@@ -133,7 +133,9 @@ final class TwinPillar implements FoldDesign {
         for (int i = 1; i < TUBE_PANELS; i++) {
             strip.panel(name + " " + i, s).valley(name + " score " + i);
         }
-        return strip.panel(name + " " + TUBE_PANELS, last).build();
+        return strip.panel(name + " " + TUBE_PANELS, last)
+                .trimmed(s.minus(last))
+                .build();
     }
 
     private static Bond closed(String column, Length s) {

@@ -67,6 +67,12 @@ public record Joint(Adhesive adhesive, String reason) {
                 : new Joint(Adhesive.TAPE, "it grips at once");
     }
 
+    /** "Wet glue: it gives you time." */
+    public String sentence() {
+        String text = text();
+        return Character.toUpperCase(text.charAt(0)) + text.substring(1) + ".";
+    }
+
     /** "wet glue: it gives you time". */
     public String text() {
         return "%s: %s".formatted(adhesive.name(), reason);

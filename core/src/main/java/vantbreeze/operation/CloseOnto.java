@@ -78,17 +78,17 @@ public record CloseOnto(List<Glued> joints, Joint joint, List<String> pieces) im
                 joints.stream().map(g -> "the " + g.onto().name()).distinct().toList();
         boolean one = meets.size() == 1;
         String land = one ? "Let it land where it wants to" : "Let them land where they want to";
-        return Wording.plain("%s. %s%s %s. %s: nothing is measured. Press%s. Use %s.%s"
+        return Wording.plain("%s. %s%s %s. %s: nothing is measured. Press%s. %s%s"
                 .formatted(
                         within ? "Fold %s flat along the scores".formatted(named()) : "Fold the card flat",
-                        Glued.putGlue(joints, ruler),
+                        Glued.putGlue(joint, joints, ruler),
                         joints.get(0).tape(ruler),
                         within
-                                ? "Fold %s over onto it".formatted(Grouped.joined(meets))
+                                ? "Fold it onto %s".formatted(Grouped.joined(meets))
                                 : "Close %s over it".formatted(Grouped.joined(meets)),
                         land,
                         within ? "" : ", and leave it shut until the glue holds",
-                        joint.text(),
+                        joint.sentence(),
                         joints.stream().anyMatch(Glued::hidden) ? " The next mat hides the tape." : ""));
     }
 

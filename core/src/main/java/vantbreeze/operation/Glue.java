@@ -74,17 +74,18 @@ public record Glue(List<Glued> joints, Joint joint, String card, Structure struc
 
     @Override
     public Wording wording(Ruler ruler) {
-        String lead = foldedFirst() + Glued.putGlue(joints, ruler) + first().tape(ruler);
+        String lead = foldedFirst() + Glued.putGlue(joint, joints, ruler) + first().tape(ruler);
         List<String> laid = joints.stream().map(g -> lay(g, ruler)).toList();
-        String tail = ". Press. Use %s.%s"
+        String tail = ". Press. %s%s"
                 .formatted(
-                        joint.text(), joints.stream().anyMatch(Glued::hidden) ? " The next mat hides the tape." : "");
+                        joint.sentence(),
+                        joints.stream().anyMatch(Glued::hidden) ? " The next mat hides the tape." : "");
         return new Wording(lead, laid, "; ", tail, Optional.empty());
     }
 
     private String lay(Glued glued, Ruler ruler) {
         String where = glued.onOutline()
-                ? "with the %s closed, edge on edge with the outline of the %s"
+                ? "with the %s folded in, edge on edge with the outline of the %s"
                         .formatted(glued.onto().name(), card)
                 : glued.place().text(ruler);
         String begin = glued.equals(first()) ? "Lay " : "";

@@ -62,16 +62,17 @@ public record Glued(
         return (bond.ontoSide() == Side.BACK ? "the back of the " : "the ") + onto.name();
     }
 
-    /** "Put glue on the back of the bar, the left 1/2 in and the right 1/2 in only. The rest has to come away." */
-    static String putGlue(List<Glued> joints, Ruler ruler) {
+    /** "Put wet glue on the back of the bar, the left 1/2 in and the right 1/2 in only. The rest has to come away." */
+    static String putGlue(Joint with, List<Glued> joints, Ruler ruler) {
         Map<String, List<String>> parts = new LinkedHashMap<>();
         for (Glued joint : joints) {
             List<String> only = parts.computeIfAbsent(joint.carrying(), k -> new ArrayList<>());
             joint.inPart(ruler).ifPresent(only::add);
         }
         boolean inPart = parts.values().stream().anyMatch(only -> !only.isEmpty());
-        return "Put glue on %s.%s"
+        return "Put %s on %s.%s"
                 .formatted(
+                        with.adhesive().name(),
                         parts.entrySet().stream()
                                 .map(e -> e.getKey()
                                         + (e.getValue().isEmpty()

@@ -21,6 +21,7 @@ public sealed interface Operation
                 Crease,
                 Prick,
                 Trim,
+                TrimEnd,
                 CutSlits,
                 CutWindow,
                 FoldPiece,

@@ -49,7 +49,8 @@ record PieceTasks(TaskGraph graph, Structure structure, List<Part> parts, String
     }
 
     /** Cut, score, slit, open. */
-    void shape(Piece piece, Phase phase, boolean ofCard) {
+    void shape(Piece trimmed, Phase phase, boolean ofCard) {
+        Piece piece = trimmed.untrimmed();
         String part = id(piece, ofCard);
         List<Part> own = parts.stream().filter(p -> p.id().equals(part)).toList();
         List<String> touched = List.of(part);
@@ -70,6 +71,12 @@ record PieceTasks(TaskGraph graph, Structure structure, List<Part> parts, String
         List<String> shaped = new ArrayList<>(List.of(cut));
         for (Side side : Side.values()) {
             score(piece, side, card, phase, part, ofCard, shaped);
+        }
+        if (trimmed.sliver().isPositive()) {
+            String end = "trim-end/" + part;
+            graph.add(end, phase, new TrimEnd(these(piece, ofCard), trimmed.sliver()), touched, ofCard)
+                    .after(List.copyOf(shaped).stream());
+            shaped.add(end);
         }
         trim(piece, ofCard, phase, part, shaped);
         slit(piece, ofCard ? Phase.SLIT : phase, part, ofCard, shaped);

@@ -141,10 +141,12 @@ public final class Tasks {
 
     private void fold(PieceTasks pieces) {
         for (Piece piece : structure.pieces()) {
-            List<ScoreSetting> settings = ScoreCard.of(piece, tools.scoring(), structure::isFolded).settings().stream()
-                    .filter(s -> s.stretches().stream().anyMatch(t -> t.fold().isPresent()))
-                    .filter(s -> !isFoldedBefore(piece, s))
-                    .toList();
+            List<ScoreSetting> settings =
+                    ScoreCard.of(piece.untrimmed(), tools.scoring(), structure::isFolded).settings().stream()
+                            .filter(s -> s.stretches().stream()
+                                    .anyMatch(t -> t.fold().isPresent()))
+                            .filter(s -> !isFoldedBefore(piece, s))
+                            .toList();
             if (!settings.isEmpty()) {
                 Set<String> placed = PlacedBySlits.of(piece);
                 Map<Boolean, List<ScoreSetting>> byHand = settings.stream()

@@ -75,7 +75,7 @@ public final class Parts {
                 Part.Kind.PIECE,
                 piece.name(),
                 stuff,
-                piece,
+                piece.untrimmed(),
                 up(stuff, frontUp(piece)),
                 grain(piece.scores()),
                 Optional.empty(),

@@ -27,7 +27,7 @@ record Draft(Brief brief, Workpiece work, List<ScoreCard> scoreCards, EnvelopeFi
 
     private static Draft of(Brief brief, Workpiece work) {
         List<ScoreCard> scoreCards = work.structure().pieces().stream()
-                .map(p -> ScoreCard.of(p, brief.tools().scoring(), work.structure()::isFolded))
+                .map(p -> ScoreCard.of(p.untrimmed(), brief.tools().scoring(), work.structure()::isFolded))
                 .toList();
         if (!work.foldsFlat()) {
             return new Draft(brief, work, scoreCards, null, List.of());

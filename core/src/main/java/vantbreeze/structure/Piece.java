@@ -19,6 +19,7 @@ import vantbreeze.measure.Size;
  * @param holes what is cut out inside, each like the outline
  * @param names a name for the panel around each given place; panels without one are numbered
  * @param scoredAcross whether makers score it from edge to edge in one go and let the stretches that stay flat be
+ * @param sliver what is trimmed off its right end once it is scored; it is cut so much wider
  */
 public record Piece(
         String name,
@@ -28,7 +29,8 @@ public record Piece(
         List<ScoreLine> scores,
         List<Slit> slits,
         List<PanelName> names,
-        boolean scoredAcross) {
+        boolean scoredAcross,
+        Length sliver) {
 
     static final GeometryFactory GEOMETRY = new GeometryFactory();
 
@@ -57,6 +59,18 @@ public record Piece(
         }
     }
 
+    /** As it is cut and scored, before its sliver is trimmed. */
+    public Piece untrimmed() {
+        if (!sliver.isPositive()) {
+            return this;
+        }
+        Length right = lowerLeft().x().plus(size().width());
+        List<Point> wider = corners.stream()
+                .map(c -> c.x().equals(right) ? new Point(right.plus(sliver), c.y()) : c)
+                .toList();
+        return new Piece(name, material, wider, holes, scores, slits, names, scoredAcross, Length.ZERO);
+    }
+
     /** A strip whose panels follow each other from left to right, all {@code height} high. */
     public static StripBuilder strip(String name, Length height) {
         return new StripBuilder(name, height);
@@ -82,7 +96,7 @@ public record Piece(
                         ? new PanelName(n.name(), inside)
                         : n)
                 .toList();
-        return new Piece(name, material, corners, more, scores, slits, moved, scoredAcross);
+        return new Piece(name, material, corners, more, scores, slits, moved, scoredAcross, sliver);
     }
 
     /** What a polygon encloses, in counts of 1/640 mm, its holes cut out. */

@@ -2,6 +2,7 @@ package vantbreeze.structure;
 
 import java.util.ArrayList;
 import java.util.List;
+import vantbreeze.measure.Length;
 
 /** Collects the lines of a piece. */
 public final class PieceBuilder {
@@ -10,6 +11,7 @@ public final class PieceBuilder {
     private final List<Point> corners;
     private Material material = Material.CARD;
     private boolean scoredAcross;
+    private Length sliver = Length.ZERO;
     private final List<ScoreLine> scores = new ArrayList<>();
     private final List<Slit> slits = new ArrayList<>();
     private final List<List<Point>> holes = new ArrayList<>();
@@ -65,7 +67,13 @@ public final class PieceBuilder {
         return this;
     }
 
+    /** It is cut so much wider, scored at its round numbers, and trimmed at its right end afterwards. */
+    public PieceBuilder trimmed(Length off) {
+        sliver = off;
+        return this;
+    }
+
     public Piece build() {
-        return new Piece(name, material, corners, holes, scores, slits, names, scoredAcross);
+        return new Piece(name, material, corners, holes, scores, slits, names, scoredAcross, sliver);
     }
 }

@@ -13,6 +13,7 @@ public final class StripBuilder {
     private final List<Piece.PanelName> names = new ArrayList<>();
     private Material material = Material.CARD;
     private Length end = Length.ZERO;
+    private Length sliver = Length.ZERO;
 
     StripBuilder(String name, Length height) {
         this.name = name;
@@ -62,8 +63,14 @@ public final class StripBuilder {
         return this;
     }
 
+    /** So much is trimmed off its right end once it is scored. */
+    public StripBuilder trimmed(Length off) {
+        sliver = off;
+        return this;
+    }
+
     public Piece build() {
-        PieceBuilder piece = Piece.rectangle(name, end, height).of(material);
+        PieceBuilder piece = Piece.rectangle(name, end, height).of(material).trimmed(sliver);
         scores.forEach(piece::score);
         names.forEach(n -> piece.name(n.name(), n.inside()));
         return piece.build();

@@ -147,7 +147,8 @@ class BurstGateTest {
                         piece.names().stream()
                                 .map(n -> new Piece.PanelName(n.name(), low.apply(n.inside())))
                                 .toList(),
-                        false))
+                        false,
+                        Length.ZERO))
                 .toArray(Piece[]::new);
         Structure.Builder builder = Structure.of(pieces);
         card.bonds().forEach(builder::bond);

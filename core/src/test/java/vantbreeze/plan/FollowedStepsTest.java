@@ -174,7 +174,9 @@ class FollowedStepsTest {
         }
     }
 
-    private static List<Stretch> scored(String text, Piece piece) {
+    /** What is trimmed after scoring is read before it. */
+    private static List<Stretch> scored(String text, Piece trimmed) {
+        Piece piece = trimmed.untrimmed();
         double width = piece.size().width().millimetres();
         double height = piece.size().height().millimetres();
         Side side = text.startsWith("Face up") ? Side.FACE : Side.BACK;

@@ -138,7 +138,15 @@ class PeakedHouseTest {
                         s.id().matches("roof slant [23]") ? new ScoreLine(s.id(), s.from(), s.to(), Fold.MOUNTAIN) : s)
                 .toList();
         Piece all = new Piece(
-                base.name(), base.material(), base.corners(), base.holes(), scores, base.slits(), base.names(), false);
+                base.name(),
+                base.material(),
+                base.corners(),
+                base.holes(),
+                scores,
+                base.slits(),
+                base.names(),
+                false,
+                Length.ZERO);
         Structure wrong = card.extended().replace(all).build();
         assertThat(FlatFolder.closed(wrong).faults()).as("Kawasaki and Maekawa").isEmpty();
         assertThat(LayerStack.of(wrong, wrong.closed(), FlatFolder.closed(wrong)))
@@ -159,7 +167,7 @@ class PeakedHouseTest {
         assertThat(plan.steps())
                 .filteredOn(s -> s.title().equals("Glue the right fin"))
                 .singleElement()
-                .satisfies(s -> assertThat(s.text()).contains("up to 4 in from its lowest point"));
+                .satisfies(s -> assertThat(s.text()).contains("the lowest 4 in only"));
         Panel tuck = plan.structure().panel("right tuck");
         assertThat(plan.structure().bonds()).noneMatch(b -> b.panel().equals(tuck.name()));
     }

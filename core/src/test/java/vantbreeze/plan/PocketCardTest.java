@@ -104,10 +104,10 @@ class PocketCardTest {
                 .filteredOn(s -> s.title().equals("Glue the pocket"))
                 .singleElement()
                 .satisfies(s -> assertThat(s.text())
-                        .contains("at its lower edge")
-                        .contains("at its right edge")
-                        .contains("the rest stays free")
-                        .contains("double-sided tape"));
+                        .contains("Put double-sided tape on")
+                        .contains("the bottom ")
+                        .contains("the right ")
+                        .contains("The rest has to come away"));
     }
 
     /** Common practice, no published source: the mark stands 2 in up on the right edge, the cut runs to the top of the 8 in score. */
@@ -138,22 +138,18 @@ class PocketCardTest {
         assertThat(plan.steps())
                 .filteredOn(s -> s.title().equals("Score the pocket piece"))
                 .singleElement()
-                .satisfies(
-                        s -> assertThat(s.text())
-                                .isEqualTo(
-                                        "Turned over top to bottom, back up, score at 4 in from the left end and 8 in from the left end."));
+                .satisfies(s -> assertThat(s.text())
+                        .isEqualTo("Face down, turned over top to bottom, score at 4 in and 8 in from the left edge."));
     }
 
     /** However low the mouth's end is, the side seam is at the side; a stop has two ends. */
     @Test
     void everySeamIsSaidAtItsOwnEdge() {
         Brief high = brief().with("seam", in("1/2")).with("bottomSeam", in("1 15/16"));
-        assertThat(gluing(high))
-                .containsPattern("the 1\\s15⁄16\\sin at its lower edge and the ½\\sin at its right edge");
+        assertThat(gluing(high)).containsPattern("the bottom 1\\s15⁄16\\sin and the right ½\\sin only");
         Brief stopped = brief().with("bottomSeam", in("1")).with("stop", "with");
         assertThat(gluing(stopped))
-                .containsPattern(
-                        "the part from [^;]* from its left edge and from 1\\sin to ≈2\\s1⁄16\\sin above its lower edge");
+                .containsPattern("between [^;]* from the left edge, from 1\\sin to ≈2\\s1⁄16\\sin up from the bottom");
     }
 
     private static String gluing(Brief brief) {

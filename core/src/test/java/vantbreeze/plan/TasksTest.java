@@ -161,7 +161,7 @@ class TasksTest {
         Length height = cut.size().height();
         PieceBuilder made = Piece.rectangle(piece.name(), width, height);
         for (Score task : work(plan, Score.class)) {
-            if (!task.pieces().list().contains(piece)) {
+            if (task.pieces().list().stream().noneMatch(p -> p.name().equals(piece.name()))) {
                 continue;
             }
             Fold fold = task.side() == Side.FACE ? Fold.MOUNTAIN : Fold.VALLEY;

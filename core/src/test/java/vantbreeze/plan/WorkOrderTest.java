@@ -167,7 +167,7 @@ class WorkOrderTest {
             String fold, String width, String height, String what, String says) {
         Plan plan = Planner.plan(Briefs.closed(fold, width, height));
         assertThat(texts(plan))
-                .filteredOn(t -> t.contains("Put glue on") && t.contains(what))
+                .filteredOn(t -> t.contains("Put ") && t.contains(what))
                 .anyMatch(t -> t.contains(says) && t.toLowerCase().contains("the rest has to come away"));
     }
 
