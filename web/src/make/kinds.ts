@@ -19,6 +19,7 @@ export const MOVES: Record<Task["kind"], "card" | "piece" | null> = {
   glue: null,
   "close-onto": "card",
   thread: null,
+  handle: "card",
   dry: null,
   fill: "card",
   close: "card",

@@ -5,6 +5,7 @@ import java.util.List;
 import vantbreeze.measure.Length;
 import vantbreeze.structure.Bond;
 import vantbreeze.structure.Habit;
+import vantbreeze.structure.Handling;
 import vantbreeze.structure.Piece;
 import vantbreeze.structure.PieceBuilder;
 import vantbreeze.structure.Point;
@@ -95,6 +96,14 @@ final class BurstGate implements FoldDesign {
                 .habit(Habit.BARE, "left end", "right end", "left gate/face", "right gate/face", "back/face")
                 .habit(Habit.DRESSED, "message/face")
                 .displayed(HALF_OPEN)
+                .handled(Handling.folded(
+                        "Gather the lining",
+                        "Let both ends of the lining fold in along the creases. The sheet becomes a square on its point. "
+                                + "Burnish every layer."))
+                .handled(Handling.dressed(
+                        "Open and close it",
+                        "Open both gates: both ends of the lining spread flat and fold back on their own. Close it: the "
+                                + "gates meet in the middle. Wipe away what seeped out."))
                 .anchoredAt("back");
     }
 

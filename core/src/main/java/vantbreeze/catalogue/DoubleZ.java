@@ -3,6 +3,7 @@ package vantbreeze.catalogue;
 import java.util.List;
 import vantbreeze.measure.Length;
 import vantbreeze.structure.Bond;
+import vantbreeze.structure.Handling;
 import vantbreeze.structure.Piece;
 import vantbreeze.structure.Structure;
 
@@ -67,6 +68,11 @@ final class DoubleZ implements FoldDesign {
                 .bond(Bond.laid("short end", "back", half.times(2).minus(v.width()), v.length(LOW)))
                 .bond(Bond.laid("long end", "front", Length.ZERO, v.length(LOW)))
                 .displayed(0.45)
+                .handled(Handling.after(
+                        "Open and close it",
+                        "The band and the bottom edge stay parallel all the way. Closed, the fold of the band is flush "
+                                + "with the right edge.",
+                        "long end on front"))
                 .anchoredAt("back");
     }
 }

@@ -14,6 +14,7 @@ import vantbreeze.structure.Bond;
 import vantbreeze.structure.FlatMotion;
 import vantbreeze.structure.Fold;
 import vantbreeze.structure.Habit;
+import vantbreeze.structure.Handling;
 import vantbreeze.structure.Piece;
 import vantbreeze.structure.PieceBuilder;
 import vantbreeze.structure.Point;
@@ -267,6 +268,10 @@ final class FanConcertina implements FoldDesign {
                 .staysFolded()
                 .habit(Habit.DRESSED, "fan back/face", "fan front/face")
                 .displayed(standing(v, bar, n, s))
+                .handled(Handling.joined(
+                        "Open the fan",
+                        "Pull the bar open, front to back. The fan leans together at its fold, and both points meet the "
+                                + "lower edge of the bar in the middle. The bar stands on its lower edges."))
                 .anchoredAt("panel 1");
     }
 

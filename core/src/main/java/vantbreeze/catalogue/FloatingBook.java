@@ -7,6 +7,7 @@ import org.locationtech.jts.geom.Polygon;
 import vantbreeze.measure.Length;
 import vantbreeze.structure.Bond;
 import vantbreeze.structure.Habit;
+import vantbreeze.structure.Handling;
 import vantbreeze.structure.Material;
 import vantbreeze.structure.Piece;
 import vantbreeze.structure.Point;
@@ -152,6 +153,12 @@ final class FloatingBook implements FoldDesign {
                         90.0,
                         "right score 3",
                         45.0))
+                .handled(Handling.after(
+                        "Lift the book",
+                        "Raise the book a little while the glue is wet. It comes away from the base everywhere. Open it "
+                                + "out, fold it flat, open it out again.",
+                        "left strut 1 on left half",
+                        "right strut 4 on right half"))
                 .anchoredAt("base");
     }
 

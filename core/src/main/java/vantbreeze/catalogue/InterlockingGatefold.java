@@ -3,6 +3,7 @@ package vantbreeze.catalogue;
 import java.util.List;
 import vantbreeze.measure.Length;
 import vantbreeze.structure.Bond;
+import vantbreeze.structure.Handling;
 import vantbreeze.structure.Piece;
 import vantbreeze.structure.Point;
 import vantbreeze.structure.Side;
@@ -148,6 +149,10 @@ final class InterlockingGatefold implements FoldDesign {
                         v.width().times(2).plus(discMiddle.x()),
                         centre.minus(discMiddle.y())))
                 .displayed(0.4)
+                .handled(Handling.dressed(
+                        "Nest the disc",
+                        "Close the card and tuck the disc into the ring. It sits in the hole with an even rim and comes "
+                                + "out without force. Rub away any glue that makes it stick."))
                 .anchoredAt("back");
     }
 

@@ -2,6 +2,7 @@ package vantbreeze.catalogue;
 
 import java.util.List;
 import vantbreeze.measure.Length;
+import vantbreeze.structure.Handling;
 import vantbreeze.structure.Piece;
 import vantbreeze.structure.Point;
 import vantbreeze.structure.Structure;
@@ -96,6 +97,12 @@ final class InvertedZ implements FoldDesign {
                 .name("middle", new Point(w.plus(Values.half(half)), Values.half(low)))
                 .name("back", new Point(w.plus(half).plus(Values.half(half)), middle))
                 .build();
-        return Structure.of(base).displayed(0.5).anchoredAt("frame");
+        return Structure.of(base)
+                .displayed(0.5)
+                .handled(Handling.folded(
+                        "Square it",
+                        "Press the card flat. The two corners of the frame line up with the right edge. Hold them there "
+                                + "and burnish every fold again."))
+                .anchoredAt("frame");
     }
 }

@@ -3,6 +3,7 @@ package vantbreeze.catalogue;
 import java.util.List;
 import java.util.Map;
 import vantbreeze.measure.Length;
+import vantbreeze.structure.Handling;
 import vantbreeze.structure.Piece;
 import vantbreeze.structure.Structure;
 
@@ -78,6 +79,10 @@ final class LatchGate implements FoldDesign {
                 .displayed(Map.of(
                         "score 1", -150.0, "score 2", 100.0, "score 3", -50.0, "score 4", -50.0, "score 5", 100.0,
                         "score 6", -150.0))
+                .handled(Handling.dressed(
+                        "Slip the gates",
+                        "Shut the card: gates in, lips back. Both gates slip behind what is laid over the middle panel. "
+                                + "They go without force and do not fall out."))
                 .anchoredAt("middle");
     }
 }

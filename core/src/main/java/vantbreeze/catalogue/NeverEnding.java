@@ -9,6 +9,7 @@ import vantbreeze.structure.Bond;
 import vantbreeze.structure.FlatMotion;
 import vantbreeze.structure.Fold;
 import vantbreeze.structure.Habit;
+import vantbreeze.structure.Handling;
 import vantbreeze.structure.Piece;
 import vantbreeze.structure.PieceBuilder;
 import vantbreeze.structure.Point;
@@ -149,6 +150,13 @@ final class NeverEnding implements FoldDesign {
                 .turned("face 3", uprights.get(0).middle(), both)
                 .turned("face 4", levels.get(0).middle(), turned(uprights, 180))
                 .turned("face 1 again", uprights.get(0).middle(), Map.of())
+                .handled(Handling.joined(
+                        "Turn it through",
+                        "Put your thumbs in the upright seam and fold both halves away behind. Now the level seam: fold "
+                                + "up and down, behind. Do the upright seam again, then the level one, and the first face is back. "
+                                + "Press every seam flat on every face, until it turns by itself."))
+                .handled(Handling.dressed(
+                        "Go round once more", "Turn it through all four faces again. No mat may catch at a seam."))
                 .anchoredAt(levels.get(0).middle());
     }
 

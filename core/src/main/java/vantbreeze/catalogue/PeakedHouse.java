@@ -12,6 +12,7 @@ import vantbreeze.measure.Length;
 import vantbreeze.structure.Bond;
 import vantbreeze.structure.FlatMotion;
 import vantbreeze.structure.Habit;
+import vantbreeze.structure.Handling;
 import vantbreeze.structure.Piece;
 import vantbreeze.structure.PieceBuilder;
 import vantbreeze.structure.Point;
@@ -142,6 +143,15 @@ final class PeakedHouse implements FoldDesign {
                 .habit(Habit.BARE, small)
                 .openWhenClosed("score 3", "foot score 3", "foot slant 3", "foot slant 4")
                 .displayed(displayed(base))
+                .handled(Handling.folded(
+                        "Tuck the top and the feet",
+                        "Fold the two outer corners behind. Push the top of the middle fold down between the two middle "
+                                + "panels, and burnish when the points meet. Push the foot of the fold on the left in between its "
+                                + "two panels, then the one on the right."))
+                .handled(Handling.joined(
+                        "Collapse the house",
+                        "Set the fin square: the house stands on two feet and the fin. Fold the fin flat to the left, "
+                                + "then to the right."))
                 .anchoredAt("right front");
     }
 

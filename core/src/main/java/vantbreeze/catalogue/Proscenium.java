@@ -6,6 +6,7 @@ import java.util.function.Function;
 import vantbreeze.measure.Length;
 import vantbreeze.structure.Bond;
 import vantbreeze.structure.Habit;
+import vantbreeze.structure.Handling;
 import vantbreeze.structure.Piece;
 import vantbreeze.structure.Structure;
 
@@ -102,7 +103,11 @@ final class Proscenium {
         /* The front bar closes the box: whatever is glued inside goes in first. */
         card.bond(Bond.laid("bar", "left wing", Length.ZERO, low))
                 .bond(Bond.laid("bar", "right wing", depth.times(2), low));
-        return card.anchoredAt("back");
+        return card.handled(Handling.joined(
+                        "Swing it both ways",
+                        "Open it and stand it: bottom edges level. Fold it flat to the left, then to the right. Nothing "
+                                + "catches."))
+                .anchoredAt("back");
     }
 
     /**

@@ -9,6 +9,7 @@ import vantbreeze.measure.Length;
 import vantbreeze.structure.Bond;
 import vantbreeze.structure.FlatMotion;
 import vantbreeze.structure.Habit;
+import vantbreeze.structure.Handling;
 import vantbreeze.structure.Piece;
 import vantbreeze.structure.Point;
 import vantbreeze.structure.Side;
@@ -122,6 +123,14 @@ final class ShapedGate implements FoldDesign {
                 .lay("left copy", "right copy")
                 .habit(Habit.BARE, "left flap", "right flap")
                 .displayed(Map.of("left score", AJAR, "right score", AJAR))
+                .handled(Handling.after(
+                        "Swing it",
+                        "Open and close the right side once. It clears the fold on the left.",
+                        "right copy on right flap"))
+                .handled(Handling.joined(
+                        "Stand it",
+                        "Open both sides. The three lowest points stand on the table, all at one height. It does not "
+                                + "rock."))
                 .anchoredAt("middle");
     }
 

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import vantbreeze.measure.Length;
 import vantbreeze.structure.Bond;
+import vantbreeze.structure.Handling;
 import vantbreeze.structure.Piece;
 import vantbreeze.structure.Point;
 import vantbreeze.structure.Structure;
@@ -189,7 +190,12 @@ final class TieredPanel implements FoldDesign {
                             name,
                             strip.frontPanel(),
                             strip.frontAt().minus(Values.half(plate.minus(front))),
-                            Length.ZERO));
+                            Length.ZERO))
+                    .handled(Handling.after(
+                            "Stand the card",
+                            "Pull the tiers out and stand the card. The tabs hold, the plate is straight and nothing rocks."
+                                    + " Fold it flat again.",
+                            name + " on " + strip.frontPanel()));
             behind = name;
             wide = plate;
         }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import vantbreeze.measure.Length;
 import vantbreeze.structure.Habit;
+import vantbreeze.structure.Handling;
 import vantbreeze.structure.Piece;
 import vantbreeze.structure.PieceBuilder;
 import vantbreeze.structure.Point;
@@ -112,6 +113,10 @@ final class Tower implements FoldDesign {
                 .habit(Habit.SIGNED, "middle/back")
                 .openWhenClosed(open.toArray(new String[0]))
                 .displayed(displayed)
+                .handled(Handling.dressed(
+                        "Stand it",
+                        "Close the card: no corner may look out. Then push both ends in and stand it. It stands on its "
+                                + "lower edge and does not rock."))
                 .anchoredAt("middle");
     }
 

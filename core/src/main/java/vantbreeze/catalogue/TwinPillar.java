@@ -8,6 +8,7 @@ import vantbreeze.measure.Length;
 import vantbreeze.structure.Bond;
 import vantbreeze.structure.FlatMotion;
 import vantbreeze.structure.Habit;
+import vantbreeze.structure.Handling;
 import vantbreeze.structure.Piece;
 import vantbreeze.structure.Side;
 import vantbreeze.structure.StripBuilder;
@@ -114,6 +115,22 @@ final class TwinPillar implements FoldDesign {
                 .atOnce("back tab on front tube 1", "back tube 1 on front tab")
                 .openWhenClosed(open.toArray(new String[0]))
                 .displayed(displayed)
+                .handled(Handling.after(
+                        "Square the columns",
+                        "When the glue holds, open each column and fold it flat the other way once. It stands square.",
+                        "front tube 5 on front tube 1",
+                        "front pillar 5 on front pillar 1",
+                        "back tube 5 on back tube 1",
+                        "back pillar 5 on back pillar 1"))
+                .handled(Handling.after(
+                        "Check both halves",
+                        "Stand both halves on the table. Columns upright, all lower edges level, nothing rocks.",
+                        "front pillar on tab",
+                        "back pillar on tab"))
+                .handled(Handling.joined(
+                        "Fold it both ways",
+                        "Fold the columns flat over the walls, then flat outwards. Stand it and push the columns "
+                                + "together: both walls bow out at their middle fold."))
                 .anchoredAt("front tab");
     }
 

@@ -3,6 +3,7 @@ package vantbreeze.catalogue;
 import java.util.List;
 import vantbreeze.measure.Length;
 import vantbreeze.structure.Bond;
+import vantbreeze.structure.Handling;
 import vantbreeze.structure.Piece;
 import vantbreeze.structure.Structure;
 
@@ -90,6 +91,11 @@ final class WFold implements FoldDesign {
                 .bond(Bond.laid("left tab", "front", v.length(INSET), v.length(LOW)))
                 .bond(Bond.laid("right tab", "back", v.length(INSET).negated(), v.length(LOW)))
                 .displayed(0.5)
+                .handled(Handling.after(
+                        "Close it before the glue holds",
+                        "Let the strip settle, then press. The middle fold stays just inside the edge, and the cover "
+                                + "lies square on the back.",
+                        "right tab on back"))
                 .anchoredAt("back");
     }
 }

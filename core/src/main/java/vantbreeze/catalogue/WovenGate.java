@@ -11,6 +11,7 @@ import vantbreeze.structure.Bond;
 import vantbreeze.structure.FlatMotion;
 import vantbreeze.structure.Fold;
 import vantbreeze.structure.Habit;
+import vantbreeze.structure.Handling;
 import vantbreeze.structure.Piece;
 import vantbreeze.structure.PieceBuilder;
 import vantbreeze.structure.Point;
@@ -248,6 +249,15 @@ final class WovenGate implements FoldDesign {
                 .habit(Habit.BARE, "tab", "left frame", "right frame")
                 .staysFolded()
                 .displayed(displayed)
+                .handled(Handling.before(
+                        "Weave the strips",
+                        "Slip each strip behind the middle bar and bring its ends out to the front through both windows. "
+                                + "Its middle score sits in the middle fold. Equal gaps above, between and below.",
+                        bonds.subList(1, bonds.size()).stream().map(Bond::id).toArray(String[]::new)))
+                .handled(Handling.joined(
+                        "Open it",
+                        "Open the card slowly. The strips spread with it; ease any that catches, then fold it flat "
+                                + "again."))
                 .anchoredAt(scored ? "left cover outer" : "right cover");
     }
 

@@ -5,7 +5,6 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 import vantbreeze.make.Grouped;
 import vantbreeze.make.Joint;
 import vantbreeze.measure.Ruler;
@@ -60,16 +59,23 @@ public record Glue(List<Glued> joints, Joint joint, String card, Structure struc
 
     @Override
     public String title() {
-        Set<String> panels = joints.stream().map(g -> g.laid().name()).collect(Collectors.toSet());
+        List<String> panels =
+                joints.stream().map(g -> g.laid().name()).distinct().toList();
+        List<String> pieces =
+                joints.stream().map(g -> g.laid().piece()).distinct().toList();
+        List<String> taking =
+                joints.stream().map(g -> g.onto().piece()).distinct().toList();
+        if (panels.size() == 1) {
+            return "Glue the " + panels.get(0);
+        }
+        /* What several pieces hold at once is laid on them. */
+        boolean isLaid = taking.size() == 1
+                && pieces.size() > 1
+                && structure.isMadeWith(joints.get(0).bond(), joints.get(1).bond());
         return "Glue "
-                + (panels.size() == 1
-                        ? "the " + first().laid().name()
-                        : Grouped.together(
-                                joints.stream()
-                                        .map(g -> g.laid().piece())
-                                        .distinct()
-                                        .toList(),
-                                structure.pieces().stream().map(p -> p.name()).toList()));
+                + Grouped.together(
+                        isLaid ? taking : pieces,
+                        structure.pieces().stream().map(p -> p.name()).toList());
     }
 
     @Override

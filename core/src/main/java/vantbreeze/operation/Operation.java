@@ -30,6 +30,7 @@ public sealed interface Operation
                 Glue,
                 CloseOnto,
                 ThreadSlider,
+                Handle,
                 Dry,
                 Fill,
                 Close,

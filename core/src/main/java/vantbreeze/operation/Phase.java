@@ -18,6 +18,8 @@ public enum Phase {
     /** What closes the card's own rings comes last: the folded card holds it where it belongs. */
     CLOSE_ONTO,
     THREAD,
+    /** Tried before it is dressed. */
+    WORK,
     LAY,
     FINISH,
     FILL,

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -38,6 +39,7 @@ import vantbreeze.part.CutList;
 import vantbreeze.part.Part;
 import vantbreeze.post.ClosureKit;
 import vantbreeze.structure.Bond;
+import vantbreeze.structure.Handling;
 import vantbreeze.structure.Panel;
 import vantbreeze.structure.Piece;
 import vantbreeze.structure.Side;
@@ -120,10 +122,13 @@ public final class Tasks {
         toppers(true);
         structure.bonds().stream().filter(b -> !structure.isFilm(b)).forEach(b -> join(b, Phase.JOIN));
         layOverFeet();
+        handle(Handling.Moment.FOLDED, Handling.Moment.BEFORE_BONDS, Handling.Moment.AFTER_BONDS);
         dry();
         structure.slides().forEach(this::thread);
+        handle(Handling.Moment.JOINED);
         layMats(false);
         toppers(false);
+        handle(Handling.Moment.DRESSED);
         PocketRoom.of(structure)
                 .forEach(room -> graph.add("fill/" + room.held().name(), Phase.FILL, new Fill(room), List.of(), false)
                         .after(graph.of(Phase.FILM, Phase.JOIN, Phase.CLOSE_ONTO, Phase.THREAD, Phase.LAY)));
@@ -328,6 +333,64 @@ public final class Tasks {
                                     ? graph.workedOn(
                                             PieceTasks.partOf(placed.face().panel()))
                                     : graph.of(Phase.FILM, Phase.JOIN, Phase.CLOSE_ONTO, Phase.THREAD));
+        }
+    }
+
+    private void handle(Handling.Moment... moments) {
+        for (Handling handling : structure.handlings()) {
+            if (List.of(moments).contains(handling.moment())) {
+                handle(handling);
+            }
+        }
+    }
+
+    private void handle(Handling handling) {
+        List<String> order =
+                structure.gluedInOrder().stream().map(b -> "glue/" + b.id()).toList();
+        List<String> near = handling.bonds().stream().map(b -> "glue/" + b).toList();
+        Phase phase = switch (handling.moment()) {
+            case FOLDED -> Phase.FOLD;
+            case BEFORE_BONDS -> Phase.JOIN;
+            case AFTER_BONDS ->
+                near.stream()
+                        .map(id -> graph.get(id).phase())
+                        .max(Comparator.naturalOrder())
+                        .orElse(Phase.JOIN);
+            case JOINED -> Phase.WORK;
+            case DRESSED -> Phase.FINISH;
+        };
+        TaskGraph.Draft draft = graph.add(
+                graph.own("handle/" + handling.title().toLowerCase(Locale.ROOT).replace(' ', '-')),
+                phase,
+                new Handle(handling),
+                List.of(),
+                handling.moment() != Handling.Moment.DRESSED);
+        switch (handling.moment()) {
+            case FOLDED -> draft.after(graph.of(Phase.FOLD));
+            case BEFORE_BONDS -> {
+                int first = near.stream().mapToInt(order::indexOf).min().orElse(0);
+                draft.after(graph.of(Phase.FOLD))
+                        .after(order.subList(0, first).stream()
+                                .filter(id -> graph.get(id).phase() == Phase.JOIN));
+                near.forEach(id -> graph.get(id).after(Stream.of(draft.id())));
+            }
+            case AFTER_BONDS -> {
+                int last = near.stream().mapToInt(order::indexOf).max().orElse(-1);
+                draft.after(near.stream());
+                order.subList(last + 1, order.size()).stream()
+                        .filter(id -> graph.get(id).phase() == phase)
+                        .forEach(id -> graph.get(id).after(Stream.of(draft.id())));
+            }
+            case JOINED -> draft.after(graph.of(Phase.FILM, Phase.JOIN, Phase.CLOSE_ONTO, Phase.THREAD));
+            case DRESSED ->
+                draft.after(graph.of(
+                        Phase.FILM,
+                        Phase.JOIN,
+                        Phase.CLOSE_ONTO,
+                        Phase.THREAD,
+                        Phase.WORK,
+                        Phase.LAY_FIRST,
+                        Phase.LAY));
         }
     }
 

@@ -35,6 +35,7 @@ public final class Structure {
     private final List<Vertex> vertices;
     private final List<ScoreLine> scores;
     private final List<Set<String>> atOnce;
+    private final List<Handling> handlings;
     private final Set<Bond> landing = new HashSet<>();
     private final Links links = new Links();
     private final Panel anchor;
@@ -51,6 +52,7 @@ public final class Structure {
         dressed = Map.copyOf(builder.dressed);
         creased = Set.copyOf(builder.creased);
         atOnce = List.copyOf(builder.atOnce);
+        handlings = List.copyOf(builder.handlings);
         List<Arrangement> arranged = pieces.stream().map(Arrangement::of).toList();
         panels = arranged.stream().flatMap(a -> a.panels().stream()).toList();
         hinges = arranged.stream().flatMap(a -> a.hinges().stream()).toList();
@@ -88,6 +90,7 @@ public final class Structure {
         builder.dressed.putAll(dressed);
         builder.creased.addAll(creased);
         builder.atOnce.addAll(atOnce);
+        builder.handlings.addAll(handlings);
         Stage closed = closed();
         scores().stream()
                 .map(ScoreLine::id)
@@ -136,6 +139,7 @@ public final class Structure {
         private final Map<String, Dressed> dressed = new HashMap<>();
         private final Set<String> creased = new HashSet<>();
         private final List<Set<String>> atOnce = new ArrayList<>();
+        private final List<Handling> handlings = new ArrayList<>();
         private final List<Stage> stages = new ArrayList<>();
         private final Set<String> lying = new HashSet<>();
         private final Set<String> unfoldedWhenClosed = new HashSet<>();
@@ -174,6 +178,12 @@ public final class Structure {
 
         public Builder bond(Bond bond) {
             bonds.add(bond);
+            return this;
+        }
+
+        /** Hands do that at its moment. */
+        public Builder handled(Handling handling) {
+            handlings.add(handling);
             return this;
         }
 
@@ -340,6 +350,11 @@ public final class Structure {
      */
     public boolean landsByItself(Bond bond) {
         return landing.contains(bond);
+    }
+
+    /** What hands do besides, in the order in which it was said. */
+    public List<Handling> handlings() {
+        return handlings;
     }
 
     /** @return whether both are made in one go */

@@ -115,9 +115,9 @@ class FiguresTest {
     void aShapedGateIsSaidByItsTemplateAndItsEdges() {
         Plan plan = Planner.plan(Briefs.closed("shaped-gate", "5", "5"));
         assertThat(plan.steps())
-                .anySatisfy(s -> assertThat(s.text()).contains("prick the ends of left score and right score through"))
+                .anySatisfy(s -> assertThat(s.text()).contains("Prick through the ends of left score and right score"))
                 .anySatisfy(s -> assertThat(s.text())
-                        .contains("with the left flap closed, edge on edge with the outline of the middle"));
+                        .contains("with the left flap folded in, edge on edge with the outline of the middle"));
         assertThat(plan.messageRoom()).isNotEmpty();
         assertThat(Folding.of(plan.brief()).standing().orElseThrow().stands()).isTrue();
     }

@@ -145,7 +145,7 @@ class FreePatternTest {
         Plan plan = plan("outline 0,0 8,0 8,4 0,4; mountain 4,0 4,4; window 1,1 2,1 2,2 1,2; slit 5,1 6,2 5,3 in");
         assertThat(plan.structure().pieces().get(0).holes()).hasSize(1);
         assertThat(plan.structure().panels()).hasSize(2);
-        assertThat(plan.steps().stream().map(s -> s.text())).anyMatch(t -> t.contains("the bent slit 1 by hand"));
+        assertThat(plan.steps().stream().map(s -> s.text())).anyMatch(t -> t.contains("ut slit 1 with a knife"));
         assertThat(plan.closed().size().width().inches()).isEqualTo(4);
     }
 
@@ -239,7 +239,7 @@ class FreePatternTest {
                 .allSatisfy(c -> assertThat(c).isInstanceOf(Curve.Cubic.class));
         assertThat(sheet.slits()).hasSize(2);
         assertThat(plan.steps().stream().map(s -> s.text()))
-                .anyMatch(t -> t.contains("cut the curved slit 1 and slit 2 through template and paper"))
+                .anyMatch(t -> t.contains("cut the curved slit 1 and slit 2 through both with a knife"))
                 .noneMatch(t -> t.contains("the slanting slits end"));
         assertThat(plan.tasks())
                 .filteredOn(t -> t.operation() instanceof CutSlits)
@@ -266,7 +266,7 @@ class FreePatternTest {
                 .singleElement()
                 .satisfies(s -> assertThat(s.text())
                         .isEqualTo(
-                                "Face side up, mark in pencil where the slanting slits end: 5 in from the left end, at 1 in"
+                                "Face up, make light pencil marks where the slanting slits end: 5 in from the left end, at 1 in"
                                         + " from the bottom; 6 in from the left end, at 2 in from the bottom."));
     }
 

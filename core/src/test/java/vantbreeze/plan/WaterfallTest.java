@@ -160,8 +160,8 @@ class WaterfallTest {
                 .filteredOn(s -> s.title().equals("Thread the tail"))
                 .singleElement()
                 .satisfies(s -> assertThat(s.text())
-                        .contains("No glue there: it runs 2¼ in")
-                        .contains("stud"));
+                        .contains("No glue here: it must slide 2¼ in")
+                        .contains("flat brad"));
     }
 
     /** What runs is marked where it runs, as long as its way is, and straight along the strip. */

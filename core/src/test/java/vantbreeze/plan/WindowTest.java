@@ -44,8 +44,8 @@ class WindowTest {
         assertThat(plan.structure().panel("front").outline().getNumInteriorRing())
                 .isEqualTo(1);
         assertThat(plan.steps().stream().map(Step::text))
-                .anyMatch(t -> t.contains("an opening 2 in wide and 3 in high"))
-                .anyMatch(t -> t.contains("the back of the window film to the face of the front"));
+                .anyMatch(t -> t.contains("a window 2 in wide and 3 in high"))
+                .anyMatch(t -> t.contains("the back of the window film") && t.contains("Lay it on the front: "));
     }
 
     /** What lies behind is seen through film: the inside of the back on the closed card. */
