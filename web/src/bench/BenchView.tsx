@@ -67,7 +67,7 @@ export function BenchView() {
               <TradeOff />
             </Block>
           )}
-          <Block title="How surely it comes out">
+          <Block title="How forgiving is it?">
             <Forecast />
           </Block>
           <Block title="Closed, in its envelope">

@@ -34,11 +34,12 @@ public final class FlatFolder {
      * A way to get from one panel's flat coordinates to a neighbour's place relative to it.
      *
      * @param bond what holds it, where it is glued
+     * @param aslant whether it is a fold that no board squares: another way is taken where there is one
      * @param number the same forth and back
      */
-    private record Joint(Panel from, Panel to, FlatMotion motion, Optional<Bond> bond, int number) {
+    private record Joint(Panel from, Panel to, FlatMotion motion, Optional<Bond> bond, boolean aslant, int number) {
         Joint back() {
-            return new Joint(to, from, motion.inverse(), bond, number);
+            return new Joint(to, from, motion.inverse(), bond, aslant, number);
         }
     }
 
@@ -90,23 +91,26 @@ public final class FlatFolder {
         List<Joint> joints = joints(structure, stage);
         Map<Panel, List<Joint>> leaving = new LinkedHashMap<>();
         for (Joint joint : joints) {
-            /* What lands by itself places nothing. */
-            if (joint.bond().filter(structure::landsByItself).isPresent()) {
-                continue;
-            }
             leaving.computeIfAbsent(joint.from(), k -> new ArrayList<>()).add(joint);
             leaving.computeIfAbsent(joint.to(), k -> new ArrayList<>()).add(joint.back());
         }
         motions.put(structure.anchor(), FlatMotion.IDENTITY);
         Deque<Panel> open = new ArrayDeque<>(List.of(structure.anchor()));
-        while (!open.isEmpty()) {
-            Panel panel = open.removeFirst();
-            for (Joint joint : leaving.getOrDefault(panel, List.of())) {
-                if (!motions.containsKey(joint.to())) {
-                    motions.put(joint.to(), motions.get(panel).after(joint.motion()));
-                    cameFrom.put(joint.to(), panel);
-                    cameThrough.add(joint.number());
-                    open.addLast(joint.to());
+        /* What a board squares places first, then what lands by itself; folds aslant find their own place. */
+        List<Deque<Joint>> later = List.of(new ArrayDeque<>(), new ArrayDeque<>());
+        while (!open.isEmpty() || later.stream().anyMatch(d -> !d.isEmpty())) {
+            if (open.isEmpty()) {
+                Deque<Joint> next = later.get(0).isEmpty() ? later.get(1) : later.get(0);
+                place(next.removeFirst(), open);
+                continue;
+            }
+            for (Joint joint : leaving.getOrDefault(open.removeFirst(), List.of())) {
+                if (joint.aslant()) {
+                    later.get(1).addLast(joint);
+                } else if (joint.bond().filter(structure::landsByItself).isPresent()) {
+                    later.get(0).addLast(joint);
+                } else {
+                    place(joint, open);
                 }
             }
         }
@@ -127,6 +131,16 @@ public final class FlatFolder {
         return new FlatStage(stage.name(), placed, List.copyOf(gaps), List.copyOf(faults));
     }
 
+    /** The panel that it leads to, unless that lies already. */
+    private void place(Joint joint, Deque<Panel> open) {
+        if (!motions.containsKey(joint.to())) {
+            motions.put(joint.to(), motions.get(joint.from()).after(joint.motion()));
+            cameFrom.put(joint.to(), joint.from());
+            cameThrough.add(joint.number());
+            open.addLast(joint.to());
+        }
+    }
+
     private List<Joint> joints(Structure structure, Stage stage) {
         List<Joint> joints = new ArrayList<>();
         structure
@@ -136,6 +150,7 @@ public final class FlatFolder {
                         h.second(),
                         stage.degrees(h.score().id()) == 0 ? FlatMotion.IDENTITY : FlatMotion.reflection(made.line(h)),
                         Optional.empty(),
+                        !h.score().isUpright() && !h.score().isLevel(),
                         joints.size())));
         structure
                 .bonds()
@@ -144,6 +159,7 @@ public final class FlatFolder {
                         structure.panel(b.panel()),
                         made.placement(b),
                         Optional.of(b),
+                        false,
                         joints.size())));
         structure
                 .slides()
@@ -152,6 +168,7 @@ public final class FlatFolder {
                         structure.panel(s.panel()),
                         s.at(stage.run(s.id())),
                         Optional.empty(),
+                        false,
                         joints.size())));
         return joints;
     }

@@ -3,6 +3,7 @@ package vantbreeze.hand;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
@@ -30,6 +31,9 @@ public record Forecast(Scatter scatter, List<Chance> chances, double all, List<M
 
     private static final int MOST_MATTERS = 2;
 
+    /** Of the variance of a score so much is its own, the rest that of its pass. Derived, please check. */
+    private static final double OWN = 0.25;
+
     /** Below it no setting stands out from the others. */
     private static final double STANDS_OUT = 0.1;
 
@@ -46,13 +50,24 @@ public record Forecast(Scatter scatter, List<Chance> chances, double all, List<M
      * @param each that one such thing is not, on average
      * @param weakest what goes wrong most often, in words; empty if nothing did
      */
-    public record Chance(Check.Kind kind, double probability, double each, String weakest) {}
+    public record Chance(Check.Kind kind, double probability, double each, String weakest) {
+
+        /** Borders are looked at one by one, all else has to be right at once. */
+        public Likelihood likelihood() {
+            return Likelihood.of(kind == Check.Kind.BORDERS ? each : probability);
+        }
+    }
 
     /** @param excess how much more than usual it was missed where something was wrong: 1 is twice the variance */
     public record Matter(Setting setting, double excess) {}
 
     /** @param probability of that kind with a mark more of room */
-    public record Help(Check.Kind kind, double probability) {}
+    public record Help(Check.Kind kind, double probability) {
+
+        public Likelihood likelihood() {
+            return Likelihood.of(probability);
+        }
+    }
 
     public static Forecast of(Intended card, Scatter scatter, UnitSystem units) {
         List<Setting> settings = card.settings();
@@ -95,8 +110,9 @@ public record Forecast(Scatter scatter, List<Chance> chances, double all, List<M
             Random random = new Random(SEED);
             double[] missed = new double[scatters.length];
             for (int i = 0; i < SAMPLES; i++) {
+                Map<String, Double> together = new HashMap<>();
                 for (int k = 0; k < missed.length; k++) {
-                    missed[k] = scatters[k] * random.nextGaussian();
+                    missed[k] = scatters[k] * missed(k, random, together);
                 }
                 count(missed);
             }
@@ -113,6 +129,19 @@ public record Forecast(Scatter scatter, List<Chance> chances, double all, List<M
                 }
             }
             return new Forecast(scatter, List.copyOf(chances), share(allRight), matters(), List.copyOf(helps));
+        }
+
+        /**
+         * Of deviation 1. The grooves of a board are as they are: what is scored in one pass misses mostly together, by how the piece
+         * lies at the fence.
+         */
+        private double missed(int k, Random random, Map<String, Double> together) {
+            double own = random.nextGaussian();
+            String pass = k < settings.size() ? settings.get(k).pass() : "";
+            return pass.isEmpty()
+                    ? own
+                    : Math.sqrt(1 - OWN) * together.computeIfAbsent(pass, p -> random.nextGaussian())
+                            + Math.sqrt(OWN) * own;
         }
 
         private static double share(int count) {

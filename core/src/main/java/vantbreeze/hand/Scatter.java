@@ -5,16 +5,17 @@ import vantbreeze.operation.Hand;
 /**
  * How far a maker's hands spread about what they aim at: standard deviations in mm.
  *
- * <p>0.4 mm, about 1/64 in, is what a ruler and a steady hand give. Common practice, no published source; a maker's own
- * measurements say better.
+ * <p>Trimmer and board hold a practised hand to about 1/64 in either way, twice the deviation; glue laid by eye to about 1/32.
+ * Common practice, no published source, derived, please check; a maker's own measurements say better.
  */
 public record Scatter(double cut, double score, double glue) {
 
     public static final double LEAST = 0.02;
     public static final double MOST = 3;
-    private static final double USUAL_MM = 0.4;
+    private static final double SET_MM = 0.2;
+    private static final double LAID_MM = 0.3;
 
-    public static final Scatter USUAL = new Scatter(USUAL_MM, USUAL_MM, USUAL_MM);
+    public static final Scatter USUAL = new Scatter(SET_MM, SET_MM, LAID_MM);
 
     public Scatter {
         require("cut", cut);

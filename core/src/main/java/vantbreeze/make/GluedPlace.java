@@ -97,22 +97,40 @@ public record GluedPlace(
         if (underSlant.isPresent()) {
             return "slid %s under its slant, the points level".formatted(ruler.text(underSlant.get()));
         }
+        Axis across = across();
+        Axis up = up();
+        if (across.isFlush() && up.isFlush()) {
+            return "edges flush all round";
+        }
+        return jig.map(j -> j + ", ").orElse("") + "%s, %s".formatted(across.text(ruler), up.text(ruler));
+    }
+
+    /** Whether an edge tells it from left to right, so that nothing is measured there. */
+    public boolean isToldAcross() {
+        return jig.isPresent() || across().isTold();
+    }
+
+    /** The same from bottom to top. */
+    public boolean isToldUp() {
+        return up().isTold();
+    }
+
+    private Axis across() {
         boolean turned = side == Side.BACK;
         double left = laid.getMinX() - onto.getMinX();
         double right = onto.getMaxX() - laid.getMaxX();
-        Axis across = new Axis(
+        return new Axis(
                 Way.ACROSS,
                 turned ? right : left,
                 turned ? left : right,
                 mat.map(m -> turned
                         ? new double[] {onto.getMaxX() - m.getMaxX(), m.getMinX() - onto.getMinX()}
                         : new double[] {m.getMinX() - onto.getMinX(), onto.getMaxX() - m.getMaxX()}));
-        Axis up = new Axis(Way.UP, laid.getMinY() - onto.getMinY(), onto.getMaxY() - laid.getMaxY(), mat.map(m ->
+    }
+
+    private Axis up() {
+        return new Axis(Way.UP, laid.getMinY() - onto.getMinY(), onto.getMaxY() - laid.getMaxY(), mat.map(m ->
                 new double[] {m.getMinY() - onto.getMinY(), onto.getMaxY() - m.getMaxY()}));
-        if (across.isFlush() && up.isFlush()) {
-            return "edges flush all round";
-        }
-        return jig.map(j -> j + ", ").orElse("") + "%s, %s".formatted(across.text(ruler), up.text(ruler));
     }
 
     /** Whether a mat that lies there tells where it goes, so that it need not wait until the card is folded. */
@@ -153,6 +171,13 @@ public record GluedPlace(
      * @param mats the same of a mat that lies there
      */
     private record Axis(Way way, double fromFirst, double fromOther, Optional<double[]> mats) {
+
+        boolean isTold() {
+            boolean flush = isThere(fromFirst, 0) || isThere(fromOther, 0);
+            return flush
+                    || mats.filter(m -> isThere(fromFirst, m[0]) || isThere(fromOther, m[1]))
+                            .isPresent();
+        }
 
         boolean isFlush() {
             return isThere(fromFirst, 0) && isThere(fromOther, 0);

@@ -142,17 +142,22 @@ public record Glue(List<Glued> joints, Joint joint, String card, Structure struc
         }
     }
 
+    /** What is flush is felt with a finger, what a mat's edge tells is laid to it: only a measured way can be missed. */
     private static void settings(Glued glued, SettingFinder found) {
         String laid = glued.laid().name();
-        found.judged(
-                glued.bond().id(),
-                "x",
-                "how far across the %s is glued".formatted(laid),
-                new Effect.OfBond(glued.bond().id(), 1, 0));
-        found.judged(
-                glued.bond().id(),
-                "y",
-                "how high the %s is glued".formatted(laid),
-                new Effect.OfBond(glued.bond().id(), 0, 1));
+        if (!glued.place().isToldAcross()) {
+            found.judged(
+                    glued.bond().id(),
+                    "x",
+                    "how far across the %s is glued".formatted(laid),
+                    new Effect.OfBond(glued.bond().id(), 1, 0));
+        }
+        if (!glued.place().isToldUp()) {
+            found.judged(
+                    glued.bond().id(),
+                    "y",
+                    "how high the %s is glued".formatted(laid),
+                    new Effect.OfBond(glued.bond().id(), 0, 1));
+        }
     }
 }

@@ -131,8 +131,7 @@ public record Score(
         for (int i = 0; i < settings.size(); i++) {
             FenceSetting setting = settings.get(i);
             boolean backwards = setting.upright() ? isMirrored() : round;
-            found.measured(
-                    Hand.SCORE,
+            found.setInPass(
                     String.valueOf(i + 1),
                     "%s score of %s".formatted(nth(found.nextScoreOf(pieces.first())), pieces.named()),
                     setting.at(),

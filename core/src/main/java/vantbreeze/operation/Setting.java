@@ -11,11 +11,19 @@ import vantbreeze.structure.Structure;
  * @param task the id of the task it is set at
  * @param label as the maker calls it: "width of the base"
  * @param planned what is aimed at
+ * @param pass what is set in one go with it, against the same edge, misses partly together; empty where it misses by itself
  * @param measurable whether a ruler tells afterwards what it has become
  * @param effect what a little more of it moves
  */
 public record Setting(
-        String key, Hand hand, String task, String label, Length planned, boolean measurable, Effect effect) {
+        String key,
+        Hand hand,
+        String task,
+        String label,
+        Length planned,
+        String pass,
+        boolean measurable,
+        Effect effect) {
 
     /** Those of all tasks of a card, in the order of the work. */
     public static List<Setting> of(List<Task> tasks, Structure structure) {

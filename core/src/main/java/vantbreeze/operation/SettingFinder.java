@@ -53,22 +53,25 @@ public final class SettingFinder {
 
     /** A number that a ruler tells afterwards. */
     void measured(Hand hand, String what, String label, Length planned, Effect effect) {
-        add(hand, what, label, planned, true, effect);
+        settings.add(new Setting(task.id() + "/" + what, hand, task.id(), label, planned, "", true, effect));
     }
 
     /** The same of one part of several that are cut here. */
     void measuredOf(String part, String what, String label, Length planned, Effect effect) {
-        settings.add(new Setting("cut/%s/%s".formatted(part, what), Hand.CUT, task.id(), label, planned, true, effect));
+        settings.add(
+                new Setting("cut/%s/%s".formatted(part, what), Hand.CUT, task.id(), label, planned, "", true, effect));
     }
 
     /** A place that is found by eye. */
     void judged(String bond, String what, String label, Effect effect) {
         settings.add(new Setting(
-                "glue/%s/%s".formatted(bond, what), Hand.GLUE, task.id(), label, Length.ZERO, false, effect));
+                "glue/%s/%s".formatted(bond, what), Hand.GLUE, task.id(), label, Length.ZERO, "", false, effect));
     }
 
-    private void add(Hand hand, String what, String label, Length planned, boolean measurable, Effect effect) {
-        settings.add(new Setting(task.id() + "/" + what, hand, task.id(), label, planned, measurable, effect));
+    /** The same, against an edge that others are set against too. */
+    void setInPass(String what, String label, Length planned, Effect effect) {
+        settings.add(
+                new Setting(task.id() + "/" + what, Hand.SCORE, task.id(), label, planned, task.id(), true, effect));
     }
 
     /**

@@ -23,7 +23,9 @@ import vantbreeze.fold.FlatStage;
 import vantbreeze.hand.Check;
 import vantbreeze.hand.Consequence;
 import vantbreeze.hand.Forecast;
+import vantbreeze.hand.Likelihood;
 import vantbreeze.hand.Scatter;
+import vantbreeze.material.Scoring;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.UnitSystem;
 import vantbreeze.operation.Crease;
@@ -43,8 +45,17 @@ class HandTest {
         return TasksTest.folds();
     }
 
-    private static Handiwork of(String fold) {
+    static Handiwork of(String fold) {
         return Handiwork.of(Planner.plan(Briefs.closed(fold, "4 1/4", "5 1/2"))).orElseThrow();
+    }
+
+    /** As new cards begin: all scores from one side. */
+    static Handiwork inOnePass(String fold) {
+        Brief brief = fold.equals("free-pattern")
+                ? Briefs.of(fold, new Basis.ClosedSize(null, null))
+                : Briefs.closed(fold, "4 1/4", "5 1/2");
+        return Handiwork.of(Planner.plan(brief.withTools(brief.tools().with(Scoring.ONE_SIDE))))
+                .orElseThrow();
     }
 
     private static double chance(Forecast forecast, Check.Kind kind) {
@@ -72,8 +83,8 @@ class HandTest {
 
     /**
      * A card of two panels: its width misses by c, its score by s, so the one panel looks out beyond the other by c - 2 s:
-     * normal, its variance the sum of the variances (any textbook of probability). Either may look out beyond the other by half a
-     * millimetre: 0.42 by hand for 0.4 mm.
+     * normal, its variance the sum of the variances (any textbook of probability). Either may look out beyond the other by 0.8 mm,
+     * about 1/32 in (common practice): 0.63 by hand for 0.4 mm.
      */
     @Test
     void aFoldedSheetAgreesWithTheVarianceOfASum() {
@@ -81,27 +92,30 @@ class HandTest {
             Handiwork book = of("book");
             Forecast forecast = book.forecast(new Scatter(sigma, sigma, sigma));
             double deviation = Math.sqrt(5) * sigma;
-            double expected = 2 * new NormalDistribution(0, deviation).cumulativeProbability(0.5) - 1;
+            double expected = 2 * new NormalDistribution(0, deviation).cumulativeProbability(0.8) - 1;
             assertThat(chance(forecast, Check.Kind.STICKS_OUT)).isCloseTo(expected, within(0.03));
             if (sigma == 0.4) {
-                assertThat(expected).isCloseTo(0.42, within(0.005));
+                assertThat(expected).isCloseTo(0.63, within(0.005));
             }
         }
     }
 
-    /** Borders: the difference across is twice what the mat is laid beside, and of four borders none may differ by a third. */
+    /** Borders: laid by eye in the middle, they may differ from side to side by 0.8 mm, about 1/32 in (common practice). */
     @Test
     void bordersOfALaidMatAgreeWithTheNormalDistribution() {
         Handiwork book = of("book");
         Forecast forecast = book.forecast(new Scatter(Scatter.LEAST, Scatter.LEAST, 0.4));
-        double third = 25.4 / 8 / 3;
         int mats = book.plan().dressing().mats().size();
-        NormalDistribution across = new NormalDistribution(0, 2 * 0.4);
-        double one = 2 * across.cumulativeProbability(third) - 1;
-        /* Across and up together are worse than either alone and no worse than both counted apart. */
-        assertThat(chance(forecast, Check.Kind.BORDERS))
-                .isLessThan(Math.pow(one, mats) + 0.03)
-                .isGreaterThan(Math.pow(2 * one - 1, 2 * mats) - 0.03);
+        double one = 2 * new NormalDistribution(0, 0.4).cumulativeProbability(0.8) - 1;
+        assertThat(chance(forecast, Check.Kind.BORDERS)).isCloseTo(Math.pow(one, 2 * mats), within(0.03));
+    }
+
+    /** Common practice: at every table a practised hand's plain cards come out. */
+    @ParameterizedTest
+    @MethodSource("folds")
+    void aPractisedHandMakesEveryFold(FoldDesign fold) {
+        assertThat(inOnePass(fold.id()).forecast(Scatter.USUAL).chances())
+                .allSatisfy(c -> assertThat(c.likelihood()).as(fold.id() + c).isNotEqualTo(Likelihood.NEEDS_CARE));
     }
 
     @ParameterizedTest
@@ -321,8 +335,7 @@ class HandTest {
     void whatIsFoldedOntoItsOwnPieceIsNotPlacedByHand() {
         assertThat(of("corner-flip").settings()).noneMatch(k -> k.hand() == Hand.GLUE);
         assertThat(of("w-fold").settings()).anyMatch(k -> k.hand() == Hand.GLUE);
-        assertThat(chance(of("corner-flip").forecast(Scatter.USUAL), Check.Kind.CLOSES))
-                .isGreaterThan(0.99);
+        assertThat(of("corner-flip").forecast(Scatter.USUAL).chances()).noneMatch(c -> c.kind() == Check.Kind.CLOSES);
     }
 
     /** What came with a template has a number too. */
@@ -365,7 +378,7 @@ class HandTest {
         work.settings().stream()
                 .filter(k -> k.measurable() && !k.task().startsWith("cut/mats"))
                 .forEach(k -> measured.put(k.key(), k.planned()));
-        measured.put(width.key(), width.planned().minus(Briefs.in("1/8")));
+        measured.put(width.key(), width.planned().minus(Briefs.in("3/16")));
         Consequence said = work.consequence(measured);
         assertThat(said.verdict()).as(said.toString()).isEqualTo(Consequence.Verdict.CHANGE);
         assertThat(said.changes())

@@ -352,8 +352,8 @@ class LayersTest {
                         .toList());
         assertThat(struts)
                 .contains("Quick-tack glue: this joint takes a lot of pull")
-                .contains("Give what is glued 10 minutes before you bend or cover it")
-                .contains("until the glue is dry, a day before you post it");
+                .contains("Let what is glued dry for 10 minutes before you bend or cover it")
+                .contains("let it dry for a day before you post it");
     }
 
     /** What lies on a panel where another folds over it is shut in: it needs no foam and holds nothing. */

@@ -7,6 +7,7 @@ import java.util.Map;
 import vantbreeze.hand.Check;
 import vantbreeze.hand.Consequence;
 import vantbreeze.hand.Forecast;
+import vantbreeze.hand.Likelihood;
 import vantbreeze.hand.Scatter;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.UnitSystem;
@@ -46,22 +47,19 @@ final class HandJson {
 
     /**
      * @param chances none for a card that cannot close
-     * @param all that everything is right at once, 0 to 1
      */
     @Schema(name = "Forecast")
-    record ForecastJson(
-            ScatterJson scatter, List<ChanceJson> chances, double all, List<String> matters, List<HelpJson> helps) {
+    record ForecastJson(ScatterJson scatter, List<ChanceJson> chances, List<String> matters, List<HelpJson> helps) {
 
         static ForecastJson of(Forecast f, UnitSystem units) {
             return new ForecastJson(
                     ScatterJson.of(f.scatter()),
                     f.chances().stream()
-                            .map(c -> new ChanceJson(c.kind(), c.probability(), c.each(), c.weakest()))
+                            .map(c -> new ChanceJson(c.kind(), c.likelihood(), c.weakest()))
                             .toList(),
-                    f.all(),
                     f.matters().stream().map(m -> said(m.setting(), units)).toList(),
                     f.helps().stream()
-                            .map(h -> new HelpJson(h.kind(), h.probability()))
+                            .map(h -> new HelpJson(h.kind(), h.likelihood()))
                             .toList());
         }
     }
@@ -76,16 +74,15 @@ final class HandJson {
     }
 
     /**
-     * @param probability that nothing of that kind is wrong
-     * @param each that one such thing is not
+     * @param likelihood that nothing of that kind is wrong; of borders, that one looks even
      * @param weakest what goes wrong most often
      */
     @Schema(name = "Chance")
-    record ChanceJson(Check.Kind kind, double probability, double each, String weakest) {}
+    record ChanceJson(Check.Kind kind, Likelihood likelihood, String weakest) {}
 
-    /** @param probability with a mark more of room: 1/16 in, or 1.5 mm on a metric card */
+    /** @param likelihood with a mark more of room: 1/16 in, or 1.5 mm on a metric card */
     @Schema(name = "Help")
-    record HelpJson(Check.Kind kind, double probability) {}
+    record HelpJson(Check.Kind kind, Likelihood likelihood) {}
 
     /** @param measured what settings have become */
     @Schema(name = "MeasuredCard")

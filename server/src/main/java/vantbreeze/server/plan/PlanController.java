@@ -170,7 +170,7 @@ class PlanController {
                         .map(h -> HandJson.ForecastJson.of(
                                 h.forecast(hands), card.brief().units()))
                         .orElseGet(() -> new HandJson.ForecastJson(
-                                HandJson.ScatterJson.of(hands), List.of(), 0, List.of(), List.of())));
+                                HandJson.ScatterJson.of(hands), List.of(), List.of(), List.of())));
     }
 
     /** What comes of settings that turned out otherwise than planned. */
