@@ -12,6 +12,7 @@ import java.util.stream.Stream;
 import org.apache.commons.math3.distribution.NormalDistribution;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.locationtech.jts.geom.Coordinate;
@@ -27,6 +28,7 @@ import vantbreeze.hand.Likelihood;
 import vantbreeze.hand.Scatter;
 import vantbreeze.material.Scoring;
 import vantbreeze.measure.Length;
+import vantbreeze.measure.Size;
 import vantbreeze.measure.UnitSystem;
 import vantbreeze.operation.Crease;
 import vantbreeze.operation.Effect;
@@ -211,6 +213,35 @@ class HandTest {
                 .satisfies(f -> assertThat(f.by()).isEqualTo(Briefs.in("1/4")));
     }
 
+    /** [C] A back mat that came out larger than what it lies on is trimmed: common practice, no published source. */
+    @ParameterizedTest
+    @CsvSource({
+        "tower, 4 1/4, 5 1/2, 2 1/4, 5 1/2, 2 3/4, 5 5/8",
+        "z-fold, 5 1/2, 4 1/4, 5 1/4, 4, 5 3/4, 4",
+    })
+    void aMatLargerThanItsPanelIsTrimmed(
+            String fold, String width, String height, String wide, String high, String cutWide, String cutHigh) {
+        Handiwork work =
+                Handiwork.of(Planner.plan(Briefs.closed(fold, width, height))).orElseThrow();
+        Map<String, Length> measured = new java.util.HashMap<>();
+        for (Setting setting : work.settings()) {
+            if (setting.effect() instanceof Effect.OfMats mat && isOf(work.plan(), mat, Briefs.in(wide, high))) {
+                measured.put(setting.key(), Briefs.in(mat.width() ? cutWide : cutHigh));
+            }
+        }
+        assertThat(measured).hasSize(2);
+        Consequence said = work.consequence(measured);
+        assertThat(said.verdict()).isEqualTo(Consequence.Verdict.TRIM);
+        assertThat(said.changes()).isEmpty();
+        assertThat(said.left()).isEmpty();
+    }
+
+    private static boolean isOf(Plan plan, Effect.OfMats mat, Size size) {
+        return plan.parts().stream()
+                .filter(p -> mat.parts().contains(p.id()))
+                .anyMatch(p -> p.size().equals(size));
+    }
+
     /** The change that is proposed is followed: what is said to be left is what is left then. */
     @ParameterizedTest
     @MethodSource("folds")
@@ -225,6 +256,10 @@ class HandTest {
             measured.put(setting.key(), setting.planned().plus(Length.millimetres(random.nextInt(7) - 3L)));
             Consequence said = work.consequence(measured);
             said.changes().forEach(c -> measured.put(c.setting().key(), c.to()));
+            assertThat(said.changes())
+                    .filteredOn(c -> c.setting().effect() instanceof Effect.OfMats)
+                    .as("no advice makes a mat larger")
+                    .allMatch(c -> !c.to().isMoreThan(c.setting().planned()));
             if (said.verdict() == Consequence.Verdict.TRIM) {
                 measured.put(setting.key(), setting.planned());
             }
