@@ -1,11 +1,10 @@
 import type {
   BackupJob,
-  PatternTaken,
   Brief,
   Consequence,
-  Cutting,
   CutterMachine,
   CutterRun,
+  Cutting,
   CuttingAsked,
   DrawerEnvelope,
   DrawerSheet,
@@ -24,6 +23,7 @@ import type {
   Making,
   MakingState,
   OwnFold,
+  PatternTaken,
   Plan,
   PostalClass,
   PostalClassContent,
@@ -38,6 +38,7 @@ import type {
   Sketch,
   StoreState,
   TableEntry,
+  Task,
   ToolSet,
   Units,
 } from "./types";
@@ -121,6 +122,9 @@ function sendBackup(
 
 export const api = {
   plan: (brief: Brief) => request<Plan>("POST", "/plans", brief),
+  /** The order of work for so many cards at once. */
+  tasks: (brief: Brief, cards: number, signal?: AbortSignal) =>
+    request<Task[]>("POST", "/tasks", { brief, cards }, { signal }),
   move: (brief: Brief, score: string, toMm: number) =>
     request<Plan>("POST", "/moves", { brief, score, toMm }),
   folding: (brief: Brief, signal?: AbortSignal) => request<Folding>("POST", "/foldings", brief, { signal }),

@@ -2,7 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { ListChecks, MonitorCheck } from "lucide-react";
 import { useEffect, useMemo, useRef, useState, type MouseEvent } from "react";
 import { api, exportAddress } from "../api/client";
-import type { MakingState, Task, Wording } from "../api/types";
+import type { Brief, MakingState, Task, Wording } from "../api/types";
 import { Button } from "../parts/Button";
 import { Saved } from "../parts/Saved";
 import { TickWord } from "../parts/TickWord";
@@ -14,6 +14,7 @@ import {
   course,
   current,
   doneFor,
+  forAll,
   isDone,
   onward,
   tooLate,
@@ -44,8 +45,9 @@ export function MakeView() {
 
 function Table({ project }: { project: string }) {
   const brief = useSettledBrief();
-  const all = usePlan((p) => p.tasks);
+  const planned = usePlan((p) => p.tasks);
   const { state, trouble, change, forget } = useMaking(project);
+  const all = useBatch(brief, planned, state);
   const sketches = useQuery({
     queryKey: ["sketches", brief],
     queryFn: ({ signal }) => api.sketches(brief, signal),
@@ -142,6 +144,14 @@ function Table({ project }: { project: string }) {
             <Button className="min-h-16 px-6 text-xl!" disabled={at === 0} onClick={goBack}>
               ← Back
             </Button>
+            {state.cards > 1 && !state.byCard && !isDone(state, task.id) && (
+              <Button
+                className="min-h-16 px-6 text-xl!"
+                onClick={() => change((s) => forAll(course(all, s), s, Date.now()))}
+              >
+                Done for all {state.cards}
+              </Button>
+            )}
             <Button
               look="strong"
               className="min-h-16 grow justify-center text-2xl!"
@@ -175,6 +185,18 @@ function Table({ project }: { project: string }) {
       </p>
     </div>
   );
+}
+
+/** Of several cards made at once every number says all of them. */
+function useBatch(brief: Brief, planned: Task[], state: MakingState | null): Task[] {
+  const cards = state && !state.byCard && !state.mockUp ? state.cards : 1;
+  const batch = useQuery({
+    queryKey: ["tasks", brief, cards],
+    queryFn: ({ signal }) => api.tasks(brief, cards, signal),
+    enabled: cards > 1,
+    staleTime: Infinity,
+  });
+  return cards > 1 && batch.data ? batch.data : planned;
 }
 
 /** With a knuckle: the left quarter goes back, all the rest goes on; what has a button of its own is left to it. */

@@ -7,6 +7,7 @@ import {
   cautionOf,
   current,
   doneFor,
+  forAll,
   left,
   onward,
   tooLate,
@@ -55,6 +56,12 @@ describe("one card", () => {
 });
 
 describe("several cards", () => {
+  it("ticks a whole step off for all of them", () => {
+    const state = forAll(three, { ...fresh(), cards: 3 }, 0);
+    expect(doneFor(state, "a")).toBe(3);
+    expect(state.at).toBe("b");
+  });
+
   it("counts each step for all of them before the next", () => {
     let state = fresh({ cards: 3 });
     for (const [at, a] of [

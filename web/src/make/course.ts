@@ -58,6 +58,12 @@ export function onward(tasks: Task[], state: MakingState, now: number): MakingSt
   return done >= state.cards && next ? { ...after, at: next.id } : { ...after, at: task.id };
 }
 
+/** A whole task is done for all cards at once. */
+export function forAll(tasks: Task[], state: MakingState, now: number): MakingState {
+  const task = tasks[current(tasks, state)];
+  return task ? onward(tasks, withDone(state, task.id, state.cards - 1), now) : state;
+}
+
 const MINUTE = 60_000;
 
 function withTimer(state: MakingState, task: Task, now: number): MakingState {

@@ -77,14 +77,26 @@ public record CutParts(List<String> all, String from, List<CutList.Alike> what) 
 
     @Override
     public Wording wording(Ruler ruler) {
+        return wording(ruler, 1);
+    }
+
+    @Override
+    public Wording wording(Ruler ruler, int cards) {
         return isOfMats()
-                ? Wording.plain(mats(ruler))
+                ? Wording.plain(mats(ruler, cards))
                 : new Wording(
                         "From %s, cut".formatted(from),
-                        what.stream().map(a -> piece(a, ruler)).toList(),
+                        what.stream()
+                                .map(a -> piece(a, ruler) + inAll(a, cards))
+                                .toList(),
                         "; ",
                         ". Check twice, cut once.",
                         Optional.empty());
+    }
+
+    /** "(12 in all, 4 a card)"; nothing for a single card. */
+    private static String inAll(CutList.Alike alike, int cards) {
+        return cards == 1 ? "" : " (%d in all, %d a card)".formatted(cards * alike.count(), alike.count());
     }
 
     private String these(CutList.Alike alike) {
@@ -107,12 +119,17 @@ public record CutParts(List<String> all, String from, List<CutList.Alike> what) 
         };
     }
 
-    private String mats(Ruler ruler) {
+    private String mats(Ruler ruler, int cards) {
         List<String> cuts = new ArrayList<>();
         List<String> splits = new ArrayList<>();
         for (CutList.Alike alike : what) {
             Part mat = alike.first();
-            cuts.add("%d of %s%s".formatted(alike.count(), ruler.text(mat.size()), how(alike, ruler)));
+            cuts.add("%d of %s%s%s"
+                    .formatted(
+                            cards * alike.count(),
+                            ruler.text(mat.size()),
+                            cards == 1 ? "" : ", %d a card".formatted(alike.count()),
+                            how(alike, ruler)));
             mat.division().ifPresent(d -> splits.add(split(mat, d, ruler)));
         }
         return "Cut the mats as listed: %s.%s".formatted(String.join("; ", cuts), String.join("", splits));

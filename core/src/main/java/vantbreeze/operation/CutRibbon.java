@@ -27,4 +27,11 @@ public record CutRibbon(Length length) implements Operation {
     public Wording wording(Ruler ruler) {
         return Wording.plain("Cut %s of ribbon.".formatted(ruler.text(length)));
     }
+
+    @Override
+    public Wording wording(Ruler ruler, int cards) {
+        return cards == 1
+                ? wording(ruler)
+                : Wording.plain("Cut %d pieces of ribbon of %s, 1 a card.".formatted(cards, ruler.text(length)));
+    }
 }

@@ -58,6 +58,15 @@ public sealed interface Operation
     /** Plain words with every number in them. */
     Wording wording(Ruler ruler);
 
+    /**
+     * The same for several cards at once: what is counted says all of them, and how many a card.
+     *
+     * @param cards at least 1
+     */
+    default Wording wording(Ruler ruler, int cards) {
+        return wording(ruler);
+    }
+
     /** What lies on the table; nothing where no paper does. */
     default void draw(SketchPad pad) {}
 

@@ -24,9 +24,14 @@ public record Task(
 
     /** In words. */
     public Step step(Ruler ruler) {
+        return step(ruler, 1);
+    }
+
+    /** In words, for so many cards at once. */
+    public Step step(Ruler ruler, int cards) {
         return new Step(
                 operation.title(),
-                operation.wording(ruler),
+                operation.wording(ruler, cards),
                 operation.hazards().stream().map(Hazard::text).collect(Collectors.joining(" ")));
     }
 

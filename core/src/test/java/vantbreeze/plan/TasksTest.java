@@ -295,6 +295,20 @@ class TasksTest {
                 plan(fold).structure().bonds().stream().map(Bond::id).count());
     }
 
+    /** Common practice: for a batch every number is for all of them, with how many a card. */
+    @Test
+    void aBatchCountsAllOfThem() {
+        Plan plan = plan(FoldCatalogue.named("twin-pillar"));
+        List<String> told = plan.tasks().stream()
+                .map(t -> t.step(plan.brief().ruler(), 3).text())
+                .toList();
+        assertThat(told.get(0)).contains("both mains to").contains("(6 in all, 2 a card)");
+        assertThat(told).anyMatch(t -> t.matches("Cut the mats as listed: 12 of .*, 4 a card; 36 of .*, 12 a card.*"));
+        assertThat(plan.tasks())
+                .allSatisfy(t -> assertThat(t.step(plan.brief().ruler(), 1).text())
+                        .isEqualTo(t.step(plan.brief().ruler()).text()));
+    }
+
     /** The same card always has the same ids: places kept in a task outlive a restart. */
     @Test
     void idsAreStable() {

@@ -28,6 +28,7 @@ import vantbreeze.plan.Move;
 import vantbreeze.plan.Plan;
 import vantbreeze.post.Envelope;
 import vantbreeze.server.plan.LengthJson.SizeJson;
+import vantbreeze.server.web.FieldReader;
 
 /** Plans and the tables they draw on. Nothing here is stored. */
 @RestController
@@ -91,6 +92,33 @@ class PlanController {
     @PostMapping("/plans")
     PlanJson plan(@RequestBody BriefJson brief) {
         return PlanWriter.write(cards.ask(brief, Card::plan));
+    }
+
+    /** @param cards how many are made at once, 1 to 200 */
+    @Schema(name = "Batch")
+    record BatchJson(BriefJson brief, int cards) {
+
+        private static final int MOST = 200;
+
+        private int read() {
+            FieldReader fields = new FieldReader(UnitSystem.METRIC);
+            fields.field("cards", cards, "1 to %d".formatted(MOST), () -> {
+                if (cards < 1 || cards > MOST) {
+                    throw new IllegalArgumentException(
+                            "The number of cards (%d) must be 1 to %d.".formatted(cards, MOST));
+                }
+                return cards;
+            });
+            fields.done();
+            return cards;
+        }
+    }
+
+    /** The order of work for several cards made at once: what is counted says all of them. */
+    @PostMapping("/tasks")
+    List<TaskJson> tasks(@RequestBody BatchJson asked) {
+        int number = asked.read();
+        return PlanWriter.tasks(cards.ask(asked.brief(), Card::plan), number);
     }
 
     /**

@@ -69,14 +69,19 @@ public final class PlanWriter {
                         plan.fromSheet().sheets()),
                 plan.fit() == null ? null : PlanJson.FitJson.of(plan.fit(), units),
                 plan.closest().stream().map(f -> PlanJson.FitJson.of(f, units)).toList(),
-                tasks(),
+                tasks(1),
                 plan.snags().stream().map(PlanWriter::snag).toList());
     }
 
-    private List<TaskJson> tasks() {
+    /** The order of work for so many cards at once. */
+    static List<TaskJson> tasks(Plan plan, int cards) {
+        return new PlanWriter(plan).tasks(cards);
+    }
+
+    private List<TaskJson> tasks(int cards) {
         List<Setting> settings = Handiwork.of(plan).map(Handiwork::settings).orElse(List.of());
         return plan.tasks().stream()
-                .map(t -> TaskJson.of(t, settings, plan.brief().ruler(), units))
+                .map(t -> TaskJson.of(t, cards, settings, plan.brief().ruler(), units))
                 .toList();
     }
 

@@ -75,8 +75,8 @@ public record TaskJson(
     @Schema(name = "Measure")
     public record MeasureJson(String key, Hand hand, String label, LengthJson planned) {}
 
-    static TaskJson of(Task task, List<Setting> settings, vantbreeze.measure.Ruler ruler, UnitSystem units) {
-        Step step = task.step(ruler);
+    static TaskJson of(Task task, int cards, List<Setting> settings, vantbreeze.measure.Ruler ruler, UnitSystem units) {
+        Step step = task.step(ruler, cards);
         return new TaskJson(
                 task.id(),
                 task.operation().kind(),
