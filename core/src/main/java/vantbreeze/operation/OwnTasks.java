@@ -87,10 +87,11 @@ record OwnTasks(TaskGraph graph, Structure structure, List<Face> faces, Ornament
                 List.of(piece),
                 Phase.DRESS_FLAT,
                 face.beforeAssembly(),
-                graph.ids("cut/" + piece),
-                Stream.of(graph.ids("fold/" + piece), laid.stream(), joined.stream())
+                graph.cutOf(piece),
+                Stream.of(graph.foldingOf(piece), laid.stream(), joined.stream())
                         .flatMap(s -> s),
-                Stream.concat(graph.ids("fold/" + piece, "cut/" + piece), laid.stream()),
+                Stream.of(graph.foldingOf(piece), graph.cutOf(piece), laid.stream())
+                        .flatMap(s -> s),
                 joined.stream());
     }
 
@@ -128,7 +129,7 @@ record OwnTasks(TaskGraph graph, Structure structure, List<Face> faces, Ornament
     }
 
     private Stream<String> joins() {
-        return graph.of(Phase.JOIN);
+        return graph.of(Phase.JOIN, Phase.CLOSE_ONTO);
     }
 
     private Stream<String> toppersOn(Face face) {

@@ -107,11 +107,6 @@ final class TaskGraph {
         return byId.values().stream().map(Draft::task).toList();
     }
 
-    /** Those there are so far. */
-    Stream<String> ids(String... ids) {
-        return Stream.of(ids).filter(byId::containsKey);
-    }
-
     /** Those found so far. */
     Stream<String> where(Predicate<Draft> wanted) {
         return new ArrayList<>(byId.values()).stream().filter(wanted).map(Draft::id);
@@ -124,6 +119,10 @@ final class TaskGraph {
 
     Stream<String> cutOf(String part) {
         return where(d -> d.operation().cutsOut() && d.parts().contains(part));
+    }
+
+    Stream<String> foldingOf(String part) {
+        return where(d -> d.phase() == Phase.FOLD && d.parts().contains(part));
     }
 
     /** These and all that must come before them. */
