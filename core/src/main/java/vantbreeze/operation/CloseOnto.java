@@ -74,19 +74,25 @@ public record CloseOnto(List<Glued> joints, Joint joint, List<String> pieces) im
     @Override
     public Wording wording(Ruler ruler) {
         boolean within = isWithinPiece(joints.get(0));
-        List<String> meets =
+        String lands = Grouped.joined(
+                joints.stream().map(g -> "the " + g.laid().name()).distinct().toList());
+        List<String> taking =
                 joints.stream().map(g -> "the " + g.onto().name()).distinct().toList();
-        boolean one = meets.size() == 1;
-        String land = one ? "Let it land where it wants to" : "Let them land where they want to";
-        return Wording.plain("%s. %s%s %s. %s: nothing is measured. Press%s. %s%s"
+        boolean one = joints.size() == 1;
+        return Wording.plain("%s. %s%s %s: nothing is measured. Press%s. %s%s"
                 .formatted(
                         within ? "Fold %s flat along the scores".formatted(named()) : "Fold the card flat",
                         Glued.putGlue(joint, joints, ruler),
                         joints.get(0).tape(ruler),
                         within
-                                ? "Fold it onto %s".formatted(Grouped.joined(meets))
-                                : "Close %s over it".formatted(Grouped.joined(meets)),
-                        land,
+                                ? "Fold %s onto %s. Let %s land where %s"
+                                        .formatted(
+                                                one ? "it" : "them",
+                                                Grouped.joined(taking),
+                                                one ? "it" : "them",
+                                                one ? "it wants to" : "they want to")
+                                : "Close the card on it. By itself %s %s on %s"
+                                        .formatted(lands, one ? "lands" : "land", Grouped.joined(taking)),
                         within ? "" : ", and leave it shut until the glue holds",
                         joint.sentence(),
                         joints.stream().anyMatch(Glued::hidden) ? " The next mat hides the tape." : ""));
@@ -94,6 +100,10 @@ public record CloseOnto(List<Glued> joints, Joint joint, List<String> pieces) im
 
     @Override
     public void draw(SketchPad pad) {
-        pad.folded(joints);
+        if (isWithinPiece(joints.get(0))) {
+            pad.foldedApart(joints);
+        } else {
+            pad.folded(joints);
+        }
     }
 }

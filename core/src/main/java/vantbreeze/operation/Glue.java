@@ -127,7 +127,11 @@ public record Glue(List<Glued> joints, Joint joint, String card, Structure struc
 
     @Override
     public void draw(SketchPad pad) {
-        if (foldedPieces().isEmpty()) {
+        boolean across = joints.stream().map(g -> g.onto().piece()).distinct().count() > 1
+                && structure.isMadeWith(joints.get(0).bond(), joints.get(1).bond());
+        if (across && joints.stream().allMatch(Glued::liesOpen)) {
+            pad.open(joints);
+        } else if (foldedPieces().isEmpty()) {
             pad.glued(joints);
         } else {
             pad.folded(joints);

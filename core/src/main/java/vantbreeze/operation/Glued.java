@@ -48,16 +48,6 @@ public record Glued(
         return laid.equals(other.laid) || laid.piece().equals(other.laid.piece()) && onto.equals(other.onto);
     }
 
-    /** "the back of the bar", with the side for the glue. */
-    String carrying() {
-        return "the %s of the %s".formatted(bond.side().word(), laid.name());
-    }
-
-    /** "the left 1/2 in"; nothing where all of it is glued. */
-    Optional<String> inPart(Ruler ruler) {
-        return part.where(ruler);
-    }
-
     String takenBy() {
         return (bond.ontoSide() == Side.BACK ? "the back of the " : "the ") + onto.name();
     }
@@ -66,20 +56,33 @@ public record Glued(
     static String putGlue(Joint with, List<Glued> joints, Ruler ruler) {
         Map<String, List<String>> parts = new LinkedHashMap<>();
         for (Glued joint : joints) {
-            List<String> only = parts.computeIfAbsent(joint.carrying(), k -> new ArrayList<>());
-            joint.inPart(ruler).ifPresent(only::add);
+            List<String> only = parts.computeIfAbsent(joint.laid().name(), k -> new ArrayList<>());
+            joint.part().where(ruler).ifPresent(only::add);
         }
-        boolean inPart = parts.values().stream().anyMatch(only -> !only.isEmpty());
+        /* Panels that take it at the same part are named together. */
+        Map<List<String>, List<String>> panels = new LinkedHashMap<>();
+        for (Glued joint : joints) {
+            List<String> where = new ArrayList<>(List.of(joint.bond().side().word()));
+            where.addAll(parts.get(joint.laid().name()));
+            List<String> there = panels.computeIfAbsent(where, k -> new ArrayList<>());
+            if (!there.contains("the " + joint.laid().name())) {
+                there.add("the " + joint.laid().name());
+            }
+        }
+        boolean inPart = panels.keySet().stream().anyMatch(where -> where.size() > 1);
         return "Put %s on %s.%s"
                 .formatted(
                         with.adhesive().name(),
-                        parts.entrySet().stream()
-                                .map(e -> e.getKey()
-                                        + (e.getValue().isEmpty()
-                                                ? ""
-                                                : ", %s only".formatted(Grouped.joined(e.getValue()))))
+                        panels.entrySet().stream()
+                                .map(e -> told(e.getKey(), e.getValue()))
                                 .collect(Collectors.joining("; on ")),
                         inPart ? " The rest has to come away." : "");
+    }
+
+    /** @param where the side, then the parts that take glue; only the side where all of it does */
+    private static String told(List<String> where, List<String> panels) {
+        String only = where.size() == 1 ? "" : ", %s only".formatted(Grouped.joined(where.subList(1, where.size())));
+        return "the %s of %s%s".formatted(where.get(0), Grouped.joined(panels), only);
     }
 
     String tape(Ruler ruler) {

@@ -32,6 +32,7 @@ import vantbreeze.structure.ScoreLine;
 import vantbreeze.structure.Side;
 import vantbreeze.structure.Slide;
 import vantbreeze.structure.Slit;
+import vantbreeze.structure.Stage;
 import vantbreeze.structure.Structure;
 
 /** What operations draw on: a table, and the pieces as they lie on it. */
@@ -344,14 +345,20 @@ public final class SketchPad {
             paper(piece, ground.getKey().side());
             lines(piece, Set.of(), true);
             FlatMotion table = lie;
+            Set<String> lying = new LinkedHashSet<>();
             for (Glued glued : ground.getValue()) {
-                lie = table.after(glued.bond().placement());
                 Piece laid = structure.piece(glued.laid().piece());
                 boolean whole = glued.liesOpen() && !laid.name().equals(piece.name());
-                area(
-                        Sketch.Surface.LAID,
-                        whole ? laid.polygon() : glued.laid().outline(),
-                        glued.laid().name());
+                lie = table.after(glued.bond().placement());
+                if (lying.add(whole ? laid.name() : glued.laid().name())) {
+                    area(
+                            Sketch.Surface.LAID,
+                            whole ? laid.polygon() : glued.laid().outline(),
+                            whole ? laid.name() : glued.laid().name());
+                }
+            }
+            for (Glued glued : ground.getValue()) {
+                lie = table.after(glued.bond().placement());
                 glue(glued.part());
             }
             lie = table;
@@ -361,21 +368,47 @@ public final class SketchPad {
 
     /** The pieces as they lie on the closed card, and what is glued as if seen through. */
     void folded(List<Glued> joints) {
+        lying(joints, FlatFolder.closed(structure), 0);
+    }
+
+    /** Each piece folded by itself, one beside the other. */
+    void foldedApart(List<Glued> joints) {
+        FlatStage closed = FlatFolder.closed(structure);
+        double x = 0;
+        for (Glued joint : joints) {
+            Envelope box = new Envelope();
+            closed.panels().stream()
+                    .filter(p -> p.panel().piece().equals(joint.laid().piece()))
+                    .forEach(p -> box.expandToInclude(p.outline().getEnvelopeInternal()));
+            lying(List.of(joint), closed, x - box.getMinX());
+            x += box.getWidth() + BESIDE * Math.max(box.getWidth(), box.getHeight());
+        }
+    }
+
+    /** The pieces open, as they lie on each other. */
+    void open(List<Glued> joints) {
+        lying(joints, FlatFolder.fold(structure, Stage.flat()), 0);
+    }
+
+    private void lying(List<Glued> joints, FlatStage stage, double right) {
+        FlatMotion aside = FlatMotion.shift(right, 0);
         Set<String> pieces = new LinkedHashSet<>();
         joints.forEach(g -> pieces.addAll(List.of(g.onto().piece(), g.laid().piece())));
-        FlatStage closed = FlatFolder.closed(structure);
-        for (FlatStage.Placed placed : closed.panels()) {
+        for (FlatStage.Placed placed : stage.panels()) {
             if (pieces.contains(placed.panel().piece())) {
-                lie = placed.motion();
+                lie = aside.after(placed.motion());
                 area(
                         placed.upSide() == Side.FACE ? Sketch.Surface.FACE : Sketch.Surface.BACK,
                         placed.panel().outline(),
                         "");
             }
         }
+        joints.stream().map(Glued::laid).distinct().forEach(laid -> {
+            lie = aside.after(stage.placed(laid).motion());
+            area(Sketch.Surface.LAID, laid.outline(), laid.name());
+        });
         for (Glued glued : joints) {
-            lie = closed.placed(glued.laid()).motion();
-            area(Sketch.Surface.LAID, glued.laid().outline(), glued.laid().name());
+            lie = aside.after(stage.placed(glued.laid()).motion());
             glue(glued.part());
         }
         lie = FlatMotion.IDENTITY;
