@@ -123,14 +123,16 @@ public record GluedPlace(
                 Way.ACROSS,
                 turned ? right : left,
                 turned ? left : right,
+                laid.getWidth(),
                 mat.map(m -> turned
                         ? new double[] {onto.getMaxX() - m.getMaxX(), m.getMinX() - onto.getMinX()}
                         : new double[] {m.getMinX() - onto.getMinX(), onto.getMaxX() - m.getMaxX()}));
     }
 
     private Axis up() {
-        return new Axis(Way.UP, laid.getMinY() - onto.getMinY(), onto.getMaxY() - laid.getMaxY(), mat.map(m ->
-                new double[] {m.getMinY() - onto.getMinY(), onto.getMaxY() - m.getMaxY()}));
+        return new Axis(
+                Way.UP, laid.getMinY() - onto.getMinY(), onto.getMaxY() - laid.getMaxY(), laid.getHeight(), mat.map(m ->
+                        new double[] {m.getMinY() - onto.getMinY(), onto.getMaxY() - m.getMaxY()}));
     }
 
     /** Whether a mat that lies there tells where it goes, so that it need not wait until the card is folded. */
@@ -168,9 +170,10 @@ public record GluedPlace(
      * Where it lies one way.
      *
      * @param fromFirst how far inside the taking panel's first edge; negative where it reaches over it
+     * @param across how long it is itself that way
      * @param mats the same of a mat that lies there
      */
-    private record Axis(Way way, double fromFirst, double fromOther, Optional<double[]> mats) {
+    private record Axis(Way way, double fromFirst, double fromOther, double across, Optional<double[]> mats) {
 
         boolean isTold() {
             boolean flush = isThere(fromFirst, 0) || isThere(fromOther, 0);
@@ -195,6 +198,9 @@ public record GluedPlace(
             }
             if (mats.isPresent() && isThere(fromOther, mats.get()[1])) {
                 return "%s edge level with the mat's".formatted(way.other);
+            }
+            if (isThere(fromFirst, -across / 2) || isThere(fromOther, -across / 2)) {
+                return "its middle on the %s edge".formatted(isThere(fromFirst, -across / 2) ? way.first : way.other);
             }
             String far = ruler.text(Length.nearestTo(Math.abs(isNearFirst() ? fromFirst : fromOther)));
             if (isThere(fromFirst, fromOther)) {

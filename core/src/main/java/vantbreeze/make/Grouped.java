@@ -64,7 +64,7 @@ public final class Grouped {
         return name.substring(0, name.length() - side.length())
                         .replaceAll(", row \\d+$", "")
                         .replaceAll("\\s\\d+$", "")
-                        .replaceAll("^(left|right|upper|lower|front|back) ", "")
+                        .replaceAll("^((left|right|upper|lower|front|back) )+", "")
                 + side;
     }
 

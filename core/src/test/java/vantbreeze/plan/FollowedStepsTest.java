@@ -541,14 +541,18 @@ class FollowedStepsTest {
         }
         double[] mat = mat(plan, bond, onto);
         assertPlace(
-                said, List.of("left", "right", "from the left edge", "from the right edge"), left, right, new double[] {
-                    mat[0], mat[1]
-                });
+                said,
+                List.of("left", "right", "from the left edge", "from the right edge"),
+                left,
+                right,
+                laid.getWidth(),
+                new double[] {mat[0], mat[1]});
         assertPlace(
                 said,
                 List.of("bottom", "top", "up from the bottom", "down from the top"),
                 laid.getMinY() - onto.getMinY(),
                 onto.getMaxY() - laid.getMaxY(),
+                laid.getHeight(),
                 new double[] {mat[2], mat[3]});
     }
 
@@ -586,7 +590,8 @@ class FollowedStepsTest {
     }
 
     /** @param words what the two edges are called, and how a distance from each is said */
-    private static void assertPlace(String said, List<String> words, double fromOne, double fromOther, double[] mats) {
+    private static void assertPlace(
+            String said, List<String> words, double fromOne, double fromOther, double length, double[] mats) {
         double rounded = ROUNDED_MM * Length.COUNTS_PER_MILLIMETRE;
         String one = words.get(0);
         String other = words.get(1);
@@ -595,6 +600,14 @@ class FollowedStepsTest {
             assertThat(Math.max(Math.abs(fromOne), Math.abs(fromOther)))
                     .as(said)
                     .isLessThan(1);
+            return;
+        }
+        Matcher line =
+                Pattern.compile("its middle on the %s edge".formatted(edge)).matcher(said);
+        if (line.find()) {
+            /* As much of it lies beyond that edge as within. */
+            double beyond = line.group(1).equals(one) ? fromOne : fromOther;
+            assertThat(beyond).as(said).isCloseTo(-length / 2, within(1.0));
             return;
         }
         Matcher flush = Pattern.compile(edge + " edges flush").matcher(said);
