@@ -204,8 +204,10 @@ public record GluedPlace(
             }
             String far = ruler.text(Length.nearestTo(Math.abs(isNearFirst() ? fromFirst : fromOther)));
             if (isThere(fromFirst, fromOther)) {
+                /* A number that no ruler has says less than the word. */
+                boolean isOnMarks = ruler.everyday().isOn(Length.nearestTo(fromFirst));
                 return fromFirst > 0
-                        ? "centred %s (%s on each side)".formatted(way.along, far)
+                        ? "centred " + way.along + (isOnMarks ? " (%s on each side)".formatted(far) : "")
                         : "%s past the %s and past the %s edge".formatted(far, way.first, way.other);
             }
             if (fromFirst < 0 && fromOther < 0) {

@@ -213,7 +213,7 @@ class LogApiTest extends TestApplication {
         assertThat(score.get("count").asInt()).isEqualTo(12);
         assertThat(score.get("bias").asDouble()).isCloseTo(0.5, within(0.002));
         assertThat(score.get("biased").asBoolean()).isTrue();
-        assertThat(hands.get("chosen").get("score").asDouble()).isEqualTo(0.4);
+        assertThat(hands.get("chosen").get("score").asDouble()).isEqualTo(0.2);
         long version = hands.get("version").asLong();
         String chosen =
                 "{\"version\": %d, \"chosen\": {\"cut\": 0.4, \"score\": %s, \"glue\": 0.4, \"cutAim\": 0, \"scoreAim\": -0.5}}";
