@@ -144,7 +144,7 @@ function Table({ project }: { project: string }) {
             <Button className="min-h-16 px-6 text-xl!" disabled={at === 0} onClick={goBack}>
               ← Back
             </Button>
-            {state.cards > 1 && !state.byCard && !isDone(state, task.id) && (
+            {!state.byCard && doneFor(state, task.id) + 1 < state.cards && (
               <Button
                 className="min-h-16 px-6 text-xl!"
                 onClick={() => change((s) => forAll(course(all, s), s, Date.now()))}

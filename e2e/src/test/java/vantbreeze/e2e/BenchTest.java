@@ -26,7 +26,7 @@ class BenchTest extends Journey {
         assertThat(page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Pieces to cut")))
                 .containsText("8½ × 5½ in");
         Locator scores = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Score card of the base"));
-        assertThat(scores).containsText("score at 2\u202f1\u20448 in, turn it round");
+        assertThat(scores).containsText("score at 2\u202f1\u20448 in. Turn the piece round");
 
         Page print = page.waitForPopup(() -> {
             button("Print").click();
