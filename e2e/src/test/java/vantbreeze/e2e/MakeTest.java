@@ -157,7 +157,7 @@ class MakeTest extends Journey {
         button("One more done (1 of 3)").click();
         button("One more done (2 of 3)").click();
         button("Done for all 3").click();
-        assertThat(title()).hasText("Fold the base");
+        onStep(3, all);
         notch(2).click();
         assertThat(title()).hasText("Score the base");
         page.getByLabel("one card after the other").click();
