@@ -60,12 +60,12 @@ final class NeverEnding implements FoldDesign {
 
         List<String> panels() {
             return upright
-                    ? List.of(name + " lower end", name + " middle", name + " upper end")
-                    : List.of(name + " left end", name + " middle", name + " right end");
+                    ? List.of(name + ", lower end", name + ", middle", name + ", upper end")
+                    : List.of(name + ", left end", name + ", middle", name + ", right end");
         }
 
         String score(int number) {
-            return name + " score " + number;
+            return name + ", score " + number;
         }
 
         String end(boolean far) {
@@ -77,7 +77,7 @@ final class NeverEnding implements FoldDesign {
         }
 
         Piece piece(Length wide, Length high) {
-            PieceBuilder piece = Piece.rectangle(name + " strip", wide, high);
+            PieceBuilder piece = Piece.rectangle(name, wide, high);
             Length along = upright ? high : wide;
             Length across = upright ? wide : high;
             Length quarter = along.dividedBy(4).each();
@@ -104,10 +104,10 @@ final class NeverEnding implements FoldDesign {
     public Structure build(Values v) {
         Length half = Values.half(v.width());
         Length low = Values.half(v.height());
-        List<Strip> uprights =
-                List.of(new Strip("left", true, Length.ZERO, Length.ZERO), new Strip("right", true, half, Length.ZERO));
+        List<Strip> uprights = List.of(
+                new Strip("strip A", true, Length.ZERO, Length.ZERO), new Strip("strip B", true, half, Length.ZERO));
         List<Strip> levels = List.of(
-                new Strip("lower", false, Length.ZERO, Length.ZERO), new Strip("upper", false, Length.ZERO, low));
+                new Strip("strip C", false, Length.ZERO, Length.ZERO), new Strip("strip D", false, Length.ZERO, low));
         List<Piece> pieces = new ArrayList<>();
         uprights.forEach(
                 s -> pieces.add(s.piece(s.left().isPositive() ? v.width().minus(half) : half, v.height())));

@@ -115,16 +115,16 @@ final class Staircase {
         Length y = front;
         for (int step = 1; step <= heights.size(); step++) {
             Length height = heights.get(step - 1);
-            String suffix = row + " " + step;
+            String which = " %d, %s".formatted(step, row);
             if (step > 1) {
-                base.valley("valley, " + suffix, new Point(left, y), new Point(right, y));
-                displayed.put("valley, " + suffix, RIGHT_ANGLE);
+                base.valley("valley" + which, new Point(left, y), new Point(right, y));
+                displayed.put("valley" + which, RIGHT_ANGLE);
             }
-            base.name("riser, " + suffix, new Point(centre, y.plus(Values.half(height))));
+            base.name("riser" + which, new Point(centre, y.plus(Values.half(height))));
             y = y.plus(height);
-            base.mountain("ridge, " + suffix, new Point(left, y), new Point(right, y));
-            displayed.put("ridge, " + suffix, -RIGHT_ANGLE);
-            base.name("tread, " + suffix, new Point(centre, y.plus(Values.half(height))));
+            base.mountain("ridge" + which, new Point(left, y), new Point(right, y));
+            displayed.put("ridge" + which, -RIGHT_ANGLE);
+            base.name("tread" + which, new Point(centre, y.plus(Values.half(height))));
             y = y.plus(height);
         }
     }

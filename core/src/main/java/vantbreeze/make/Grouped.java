@@ -58,12 +58,13 @@ public final class Grouped {
         return kinds;
     }
 
-    /** "wall" for "left wall, row 2", "strut (back side)" for "right strut 3 (back side)". */
+    /** "wall" for "left wall, row 2", "end" for "strip A, left end", "strut (back side)" for "right strut 3 (back side)". */
     private static String kind(String name) {
         String side = name.endsWith(" (back side)") ? " (back side)" : "";
         return name.substring(0, name.length() - side.length())
                         .replaceAll(", row \\d+$", "")
-                        .replaceAll("\\s\\d+$", "")
+                        .replaceAll("^\\w+ (\\d+|[A-Z]), ", "")
+                        .replaceAll("\\s(\\d+|[A-Z])$", "")
                         .replaceAll("^((left|right|upper|lower|front|back) )+", "")
                 + side;
     }

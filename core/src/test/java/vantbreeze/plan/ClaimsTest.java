@@ -309,6 +309,21 @@ class ClaimsTest {
         }
     }
 
+    /** No two panels are told apart by the order of their words alone. */
+    @ParameterizedTest
+    @MethodSource("folds")
+    void noTwoPanelsAreNamedWithTheSameWords(String fold) {
+        Plan plan = Planner.withoutFixes(Briefs.closed(fold, "4 1/4", "5 1/2"));
+        assertThat(plan.structure().panels().stream().map(p -> words(p.name()))).doesNotHaveDuplicates();
+    }
+
+    /** What stands between commas is one thing: "tread 2, row 1" is none of "tread 1, row 2". */
+    private static Set<List<String>> words(String name) {
+        return Stream.of(name.split(", "))
+                .map(part -> Stream.of(part.split(" ")).sorted().toList())
+                .collect(java.util.stream.Collectors.toSet());
+    }
+
     /** Names of pieces, toppers and closures are each of one thing. */
     @ParameterizedTest
     @MethodSource("folds")

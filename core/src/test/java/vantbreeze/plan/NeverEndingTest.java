@@ -74,18 +74,18 @@ class NeverEndingTest {
         List<Stage> shown = card.shown();
         assertThat(shown).extracting(Stage::name).containsExactly("face 2", "face 3", "face 4", "face 1 again");
         Map<String, Double> first = seen(card.closed());
-        assertThat(first.keySet()).allMatch(k -> k.matches("(left|right) .*/face"));
+        assertThat(first.keySet()).allMatch(k -> k.matches("strip [AB], .*/face"));
         assertThat(places(first, 16)).isEqualTo(2);
         assertThat(places(first, 8)).isEqualTo(4);
         Map<String, Double> second = seen(shown.get(0));
-        assertThat(second).containsEntry("lower middle/face", 16.0).containsEntry("upper middle/face", 16.0);
+        assertThat(second).containsEntry("strip C, middle/face", 16.0).containsEntry("strip D, middle/face", 16.0);
         assertThat(places(second, 4)).as("corners beside").isEqualTo(4);
-        assertThat(second.get("left middle/back")).as("half an inner mat").isCloseTo(8, within(1e-6));
+        assertThat(second.get("strip A, middle/back")).as("half an inner mat").isCloseTo(8, within(1e-6));
         Map<String, Double> third = seen(shown.get(1));
-        assertThat(third.get("left middle/back")).as("whole now").isCloseTo(16, within(1e-6));
+        assertThat(third.get("strip A, middle/back")).as("whole now").isCloseTo(16, within(1e-6));
         assertThat(places(third, 4)).as("two on each upright arm").isEqualTo(4);
         Map<String, Double> fourth = seen(shown.get(2));
-        assertThat(fourth.keySet()).allMatch(k -> k.matches("(lower|upper) .*/back"));
+        assertThat(fourth.keySet()).allMatch(k -> k.matches("strip [CD], .*/back"));
         assertThat(places(fourth, 16)).isEqualTo(2);
         assertThat(places(fourth, 8)).isEqualTo(4);
         assertThat(seen(shown.get(3))).isEqualTo(first);
@@ -109,18 +109,18 @@ class NeverEndingTest {
     void theHalvesSwap() {
         Stage last = card.shown().get(2);
         Coordinate lower = FlatFolder.fold(card, last)
-                .placed(card.panel("lower middle"))
+                .placed(card.panel("strip C, middle"))
                 .outline()
                 .getCentroid()
                 .getCoordinate();
         Coordinate upper = FlatFolder.fold(card, last)
-                .placed(card.panel("upper middle"))
+                .placed(card.panel("strip D, middle"))
                 .outline()
                 .getCentroid()
                 .getCoordinate();
         assertThat(lower.y).isNotCloseTo(upper.y, within(INCH));
         assertThat(plan.faces())
-                .filteredOn(f -> f.key().equals("lower middle/back"))
+                .filteredOn(f -> f.key().equals("strip C, middle/back"))
                 .singleElement()
                 .satisfies(f -> assertThat(Math.abs(f.up())).isEqualTo(180));
     }
