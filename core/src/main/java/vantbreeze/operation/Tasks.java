@@ -5,56 +5,37 @@ import java.util.Comparator;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
-import org.locationtech.jts.geom.Envelope;
-import org.locationtech.jts.geom.Polygon;
-import vantbreeze.fold.FlatFolder;
-import vantbreeze.fold.FlatStage;
 import vantbreeze.layer.Dressing;
 import vantbreeze.layer.Face;
 import vantbreeze.layer.Mat;
 import vantbreeze.layer.Ornaments;
 import vantbreeze.layer.PlacedOrnament;
 import vantbreeze.layer.PocketRoom;
-import vantbreeze.make.GluePart;
 import vantbreeze.make.GluedPlace;
-import vantbreeze.make.Grouped;
 import vantbreeze.make.Joint;
 import vantbreeze.make.PlacedBySlits;
 import vantbreeze.make.ScoreCard;
 import vantbreeze.make.ScoreSetting;
 import vantbreeze.make.ShapeReading;
-import vantbreeze.material.Adhesive;
 import vantbreeze.material.Stuff;
 import vantbreeze.material.Tools;
-import vantbreeze.measure.Length;
 import vantbreeze.part.CutList;
 import vantbreeze.part.Part;
 import vantbreeze.post.ClosureKit;
 import vantbreeze.structure.Bond;
 import vantbreeze.structure.Handling;
-import vantbreeze.structure.Panel;
 import vantbreeze.structure.Piece;
-import vantbreeze.structure.Side;
 import vantbreeze.structure.Slide;
-import vantbreeze.structure.Stage;
 import vantbreeze.structure.Structure;
 
 /** Derives what is to be done for a card, and what of it must come before what. */
 public final class Tasks {
-
-    private static final int SHAPED_CORNERS = 12;
-    private static final double SHARED = 0.5;
-
-    /** A few thousandths of a millimetre: rounding, never a measure. */
-    private static final double NEAR = 4;
 
     private final Structure structure;
     private final List<Face> faces;
@@ -64,7 +45,6 @@ public final class Tasks {
     private final List<Part> parts;
     private final String sheet;
     private final Tools tools;
-    private final FlatStage open;
     private final TaskGraph graph = new TaskGraph();
 
     private Tasks(
@@ -84,7 +64,6 @@ public final class Tasks {
         this.parts = parts;
         this.sheet = sheet;
         this.tools = tools;
-        this.open = FlatFolder.fold(structure, Stage.flat());
     }
 
     /**
@@ -117,18 +96,20 @@ public final class Tasks {
         structure.pieces().forEach(piece -> pieces.shape(piece, Phase.SHAPE, true));
         fold(pieces);
         cutMats();
-        structure.bonds().stream().filter(structure::isFilm).forEach(b -> join(b, Phase.FILM));
+        JoinTasks joins = new JoinTasks(graph, structure, dressing);
+        structure.bonds().stream().filter(structure::isFilm).forEach(b -> joins.join(b, Phase.FILM));
         layMats(true);
         toppers(true);
-        structure.bonds().stream().filter(b -> !structure.isFilm(b)).forEach(b -> join(b, Phase.JOIN));
+        structure.bonds().stream().filter(b -> !structure.isFilm(b)).forEach(b -> joins.join(b, Phase.JOIN));
         layOverFeet();
-        handle(Handling.Moment.FOLDED, Handling.Moment.BEFORE_BONDS, Handling.Moment.AFTER_BONDS);
+        HandlingTasks handlings = new HandlingTasks(graph, structure);
+        handlings.add(Handling.Moment.FOLDED, Handling.Moment.BEFORE_BONDS, Handling.Moment.AFTER_BONDS);
         dry();
         structure.slides().forEach(this::thread);
-        handle(Handling.Moment.JOINED);
+        handlings.add(Handling.Moment.JOINED);
         layMats(false);
         toppers(false);
-        handle(Handling.Moment.DRESSED);
+        handlings.add(Handling.Moment.DRESSED);
         PocketRoom.of(structure)
                 .forEach(room -> graph.add("fill/" + room.held().name(), Phase.FILL, new Fill(room), List.of(), false)
                         .after(graph.of(Phase.FILM, Phase.JOIN, Phase.CLOSE_ONTO, Phase.THREAD, Phase.LAY)));
@@ -336,64 +317,6 @@ public final class Tasks {
         }
     }
 
-    private void handle(Handling.Moment... moments) {
-        for (Handling handling : structure.handlings()) {
-            if (List.of(moments).contains(handling.moment())) {
-                handle(handling);
-            }
-        }
-    }
-
-    private void handle(Handling handling) {
-        List<String> order =
-                structure.gluedInOrder().stream().map(b -> "glue/" + b.id()).toList();
-        List<String> near = handling.bonds().stream().map(b -> "glue/" + b).toList();
-        Phase phase = switch (handling.moment()) {
-            case FOLDED -> Phase.FOLD;
-            case BEFORE_BONDS -> Phase.JOIN;
-            case AFTER_BONDS ->
-                near.stream()
-                        .map(id -> graph.get(id).phase())
-                        .max(Comparator.naturalOrder())
-                        .orElse(Phase.JOIN);
-            case JOINED -> Phase.WORK;
-            case DRESSED -> Phase.FINISH;
-        };
-        TaskGraph.Draft draft = graph.add(
-                graph.own("handle/" + handling.title().toLowerCase(Locale.ROOT).replace(' ', '-')),
-                phase,
-                new Handle(handling),
-                List.of(),
-                handling.moment() != Handling.Moment.DRESSED);
-        switch (handling.moment()) {
-            case FOLDED -> draft.after(graph.of(Phase.FOLD));
-            case BEFORE_BONDS -> {
-                int first = near.stream().mapToInt(order::indexOf).min().orElse(0);
-                draft.after(graph.of(Phase.FOLD))
-                        .after(order.subList(0, first).stream()
-                                .filter(id -> graph.get(id).phase() == Phase.JOIN));
-                near.forEach(id -> graph.get(id).after(Stream.of(draft.id())));
-            }
-            case AFTER_BONDS -> {
-                int last = near.stream().mapToInt(order::indexOf).max().orElse(-1);
-                draft.after(near.stream());
-                order.subList(last + 1, order.size()).stream()
-                        .filter(id -> graph.get(id).phase() == phase)
-                        .forEach(id -> graph.get(id).after(Stream.of(draft.id())));
-            }
-            case JOINED -> draft.after(graph.of(Phase.FILM, Phase.JOIN, Phase.CLOSE_ONTO, Phase.THREAD));
-            case DRESSED ->
-                draft.after(graph.of(
-                        Phase.FILM,
-                        Phase.JOIN,
-                        Phase.CLOSE_ONTO,
-                        Phase.THREAD,
-                        Phase.WORK,
-                        Phase.LAY_FIRST,
-                        Phase.LAY));
-        }
-    }
-
     /** One wait for all that was joined. */
     private void dry() {
         List<Task> wet = graph.tasks().stream()
@@ -405,134 +328,6 @@ public final class Tasks {
             graph.add("dry/join", Phase.JOIN, new Dry(minutes, "what is glued"), List.of(), true)
                     .after(wet.stream().map(Task::id));
         }
-    }
-
-    /** Each bond with where the glued panel comes to lie, measured on the panel that takes it. */
-    private void join(Bond bond, Phase phase) {
-        Glued glued = glued(bond);
-        Joint joint = Joint.of(bond, structure);
-        List<String> touched = Stream.of(glued.laid(), glued.onto())
-                .map(PieceTasks::partOf)
-                .distinct()
-                .toList();
-        boolean lands = structure.landsByItself(bond)
-                && !glued.place().isLocatedByMat()
-                && structure.bonds().stream().noneMatch(b -> isLaidWith(bond, b));
-        boolean last = lands && touched.size() > 1 && phase == Phase.JOIN;
-        List<String> pieces = structure.pieces().stream().map(Piece::name).toList();
-        List<String> before = graph.where(d -> d.phase() == phase
-                        && d.id().startsWith("glue/")
-                        && d.parts().stream().anyMatch(touched::contains))
-                .toList();
-        graph.add(
-                        "glue/" + bond.id(),
-                        last ? Phase.CLOSE_ONTO : phase,
-                        lands
-                                ? new CloseOnto(List.of(glued), joint, pieces)
-                                : new Glue(
-                                        List.of(glued),
-                                        joint,
-                                        structure.anchor().piece(),
-                                        structure),
-                        touched,
-                        true)
-                .after(touched.stream()
-                        .flatMap(graph::workedOn)
-                        .filter(earlier -> !earlier.startsWith("glue/") && !earlier.startsWith("dry/")))
-                .after(before.stream().filter(earlier -> !isLaidWith(earlier, bond)))
-                .after(phase == Phase.JOIN ? graph.of(Phase.LAY_FIRST) : Stream.empty())
-                .after(last ? graph.of(Phase.JOIN) : Stream.empty());
-    }
-
-    private boolean isLaidWith(String task, Bond bond) {
-        return structure.bonds().stream()
-                .filter(b -> task.equals("glue/" + b.id()))
-                .anyMatch(b -> isLaidWith(b, bond) || isAlike(b, bond));
-    }
-
-    /** What is done alike at another place need not wait for it. */
-    private boolean isAlike(Bond one, Bond other) {
-        String laid = structure.panel(one.panel()).piece();
-        String otherLaid = structure.panel(other.panel()).piece();
-        return !laid.equals(otherLaid)
-                && Grouped.isAlike(laid, otherLaid)
-                && Grouped.isAlike(
-                        structure.panel(one.onto()).piece(),
-                        structure.panel(other.onto()).piece());
-    }
-
-    /** Whether both come down in one go. */
-    private boolean isLaidWith(Bond one, Bond other) {
-        boolean onePiece = structure
-                        .panel(one.panel())
-                        .piece()
-                        .equals(structure.panel(other.panel()).piece())
-                && one.onto().equals(other.onto());
-        return !one.equals(other)
-                && (one.panel().equals(other.panel()) || onePiece || structure.isMadeWith(one, other));
-    }
-
-    private Glued glued(Bond bond) {
-        Panel laid = structure.panel(bond.panel());
-        Panel onto = structure.panel(bond.onto());
-        GluePart part = GluePart.of(structure, bond);
-        GluedPlace place = GluedPlace.of(bond.placement().apply(laid.outline()), onto.outline(), bond.ontoSide())
-                .beside(lying(onto, bond.ontoSide()));
-        Joint joint = Joint.of(bond, structure);
-        return new Glued(
-                bond,
-                laid,
-                onto,
-                OpenLaying.of(bond, structure).map(place::along).orElse(place),
-                part,
-                joint.adhesive().equals(Adhesive.TAPE) && bond.seams().isEmpty() ? tapeOn(part) : Optional.empty(),
-                isOnOutline(laid),
-                liesOpen(bond),
-                isHidden(onto, bond.ontoSide()));
-    }
-
-    /** The mat that lies there before anything is joined. */
-    private Optional<Polygon> lying(Panel panel, Side side) {
-        return dressing.mats().stream()
-                .filter(m -> m.layer() == 1 && m.face().beforeAssembly())
-                .filter(m -> m.face().panel().equals(panel) && m.face().side() == side)
-                .filter(m -> feet(m.face()).isEmpty())
-                .map(Mat::outline)
-                .findFirst();
-    }
-
-    private boolean liesOpen(Bond bond) {
-        return open.gaps().stream().noneMatch(g -> g.bond().filter(bond::equals).isPresent() && g.counts() > NEAR);
-    }
-
-    /** As long as the rectangle that takes glue, less what it keeps off its ends. */
-    private static Optional<Length> tapeOn(GluePart part) {
-        if (!part.area().isRectangle()) {
-            return Optional.empty();
-        }
-        Envelope box = part.area().getEnvelopeInternal();
-        Length longest = Length.nearestTo(Math.max(box.getWidth(), box.getHeight()));
-        return Optional.of(longest.minus(Joint.TAPE_INSET.times(2))).filter(Length::isPositive);
-    }
-
-    /** Whether a shaped piece lies on the card's own outline when closed: then it needs no measuring. */
-    private boolean isOnOutline(Panel laid) {
-        if (laid.outline().getNumPoints() <= SHAPED_CORNERS) {
-            return false;
-        }
-        Polygon lying = FlatFolder.closed(structure).placed(laid).outline();
-        Polygon card = structure.piece(structure.anchor().piece()).polygon();
-        return lying.getExteriorRing()
-                        .intersection(card.getExteriorRing().buffer(NEAR))
-                        .getLength()
-                >= SHARED * lying.getLength();
-    }
-
-    private boolean isHidden(Panel panel, Side side) {
-        return structure.isFilmOn(panel, side)
-                && dressing.mats().stream()
-                        .map(Mat::face)
-                        .anyMatch(f -> f.panel().equals(panel) && f.side() == side);
     }
 
     private void thread(Slide slide) {
