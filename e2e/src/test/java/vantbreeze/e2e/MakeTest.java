@@ -158,7 +158,6 @@ class MakeTest extends Journey {
         button("One more done (2 of 3)").click();
         button("Done for all 3").click();
         onStep(3, all);
-        notch(2).click();
         assertThat(title()).hasText("Score the base");
         page.getByLabel("one card after the other").click();
         assertThat(step()).containsText("card 1 of 3");
