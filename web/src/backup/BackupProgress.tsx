@@ -9,8 +9,10 @@ const WHOLE = 100;
 export function BackupProgress({ work }: { work: BackupWork | null }) {
   const box = useRef<HTMLDivElement | null>(null);
   const begun = work !== null;
-  /* It begins below what was pressed, at the foot of the page. */
-  useEffect(() => box.current?.scrollIntoView({ block: "nearest" }), [begun]);
+  /* It begins below what was pressed, at the foot of the page. Some browsers answer with a promise, which is no way to clean up. */
+  useEffect(() => {
+    box.current?.scrollIntoView({ block: "nearest" });
+  }, [begun]);
   if (!work) return null;
   const percent = work.share === null ? null : Math.round(work.share * WHOLE);
   return (
