@@ -30,9 +30,6 @@ final class Checks {
     /** A border that is left with less of itself looks thin. Derived, please check. */
     private static final double THIN = 0.5;
 
-    /** Laid by eye it is centred: the difference of both sides is seen, twice what it is shifted by. */
-    private static final double SEEN = 1;
-
     /** What was planned to be at the same place differs by rounding only. */
     private static final double SAME = 0.1;
 
@@ -253,8 +250,9 @@ final class Checks {
             Linear width = !alone ? STILL : under == null ? response.width(panel) : setting(under[0]);
             Linear height = !alone ? STILL : under == null ? response.height(panel) : setting(under[1]);
             double border = mat.left().millimetres();
+            /* What is laid by eye misses by how much one border is wider than the one opposite. */
             Linear[] all = {
-                difference(first + 2), difference(first + 3), border(border, width, wide), border(border, height, high)
+                setting(first + 2), setting(first + 3), border(border, width, wide), border(border, height, high)
             };
             checks.add(new Check(
                     Check.Kind.BORDERS,
@@ -281,11 +279,6 @@ final class Checks {
 
     private static Linear setting(int number) {
         return new Linear(0, new int[] {number}, new double[] {1});
-    }
-
-    /** By how much one border is wider than the one opposite. */
-    private static Linear difference(int laid) {
-        return new Linear(0, new int[] {laid}, new double[] {SEEN});
     }
 
     /** What is left on either side of a mat that is centred. */

@@ -348,8 +348,6 @@ public final class Tasks {
     }
 
     private void close(PieceTasks pieces) {
-        boolean dries =
-                graph.where(d -> d.operation().dryMinutes() > 0).findAny().isPresent();
         for (Piece piece : closure.pieces()) {
             pieces.shape(piece, Phase.SHUT, false);
         }
