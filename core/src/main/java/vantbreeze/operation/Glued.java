@@ -38,14 +38,22 @@ public record Glued(
 
     /** Whether pieces of the same kind come onto pieces of the same kind, at the same panels. */
     boolean isAlike(Glued other) {
-        return !laid.piece().equals(other.laid.piece())
-                && Grouped.isAlike(laid.piece(), other.laid.piece())
-                && Grouped.isAlike(onto.piece(), other.onto.piece());
+        return isAlike(laid, onto, other.laid, other.onto);
+    }
+
+    static boolean isAlike(Panel laid, Panel onto, Panel otherLaid, Panel otherOnto) {
+        return !laid.piece().equals(otherLaid.piece())
+                && Grouped.isAlike(laid.piece(), otherLaid.piece())
+                && Grouped.isAlike(onto.piece(), otherOnto.piece());
     }
 
     /** Whether it is laid down together with the other: one bar on two wings, two tabs of a strip on one panel. */
     boolean isOneLaying(Glued other) {
-        return laid.equals(other.laid) || laid.piece().equals(other.laid.piece()) && onto.equals(other.onto);
+        return isOneLaying(laid, onto, other.laid, other.onto);
+    }
+
+    static boolean isOneLaying(Panel laid, Panel onto, Panel otherLaid, Panel otherOnto) {
+        return laid.equals(otherLaid) || laid.piece().equals(otherLaid.piece()) && onto.equals(otherOnto);
     }
 
     String takenBy() {

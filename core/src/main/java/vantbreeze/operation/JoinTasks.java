@@ -12,7 +12,6 @@ import vantbreeze.layer.Dressing;
 import vantbreeze.layer.Mat;
 import vantbreeze.make.GluePart;
 import vantbreeze.make.GluedPlace;
-import vantbreeze.make.Grouped;
 import vantbreeze.make.Joint;
 import vantbreeze.material.Adhesive;
 import vantbreeze.measure.Length;
@@ -89,24 +88,21 @@ final class JoinTasks {
 
     /** What is done alike at another place need not wait for it. */
     private boolean isAlike(Bond one, Bond other) {
-        String laid = structure.panel(one.panel()).piece();
-        String otherLaid = structure.panel(other.panel()).piece();
-        return !laid.equals(otherLaid)
-                && Grouped.isAlike(laid, otherLaid)
-                && Grouped.isAlike(
-                        structure.panel(one.onto()).piece(),
-                        structure.panel(other.onto()).piece());
+        return Glued.isAlike(
+                structure.panel(one.panel()),
+                structure.panel(one.onto()),
+                structure.panel(other.panel()),
+                structure.panel(other.onto()));
     }
 
     /** Whether both come down in one go. */
     private boolean isLaidWith(Bond one, Bond other) {
-        boolean onePiece = structure
-                        .panel(one.panel())
-                        .piece()
-                        .equals(structure.panel(other.panel()).piece())
-                && one.onto().equals(other.onto());
-        return !one.equals(other)
-                && (one.panel().equals(other.panel()) || onePiece || structure.isMadeWith(one, other));
+        boolean oneLaying = Glued.isOneLaying(
+                structure.panel(one.panel()),
+                structure.panel(one.onto()),
+                structure.panel(other.panel()),
+                structure.panel(other.onto()));
+        return !one.equals(other) && (oneLaying || structure.isMadeWith(one, other));
     }
 
     private Glued glued(Bond bond) {
