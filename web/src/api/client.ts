@@ -23,6 +23,8 @@ import type {
   Making,
   MakingState,
   OwnFold,
+  OwnPlaces,
+  OwnStep,
   PatternTaken,
   Plan,
   PostalClass,
@@ -125,6 +127,8 @@ export const api = {
   /** The order of work for so many cards at once. */
   tasks: (brief: Brief, cards: number, signal?: AbortSignal) =>
     request<Task[]>("POST", "/tasks", { brief, cards }, { signal }),
+  ownPlaces: (brief: Brief, step: OwnStep, signal?: AbortSignal) =>
+    request<OwnPlaces>("POST", "/own-places", { brief, step }, { signal }),
   move: (brief: Brief, score: string, toMm: number) =>
     request<Plan>("POST", "/moves", { brief, score, toMm }),
   folding: (brief: Brief, signal?: AbortSignal) => request<Folding>("POST", "/foldings", brief, { signal }),

@@ -67,6 +67,7 @@ export type HandsChoice = Schemas["HandsChoice"];
 export type BackupJob = Schemas["BackupJob"];
 export type CutterRun = Schemas["CutterRun"];
 export type CutterMachine = Schemas["CutterMachine"];
+export type OwnPlaces = Schemas["OwnPlaces"];
 export type OwnStep = Schemas["OwnStep"];
 export type Technique = OwnStep["technique"];
 export type Units = Brief["units"];

@@ -117,6 +117,11 @@ public sealed interface Operation
         return Optional.empty();
     }
 
+    /** The step of the maker's own that it is. */
+    default Optional<OwnStep> own() {
+        return Optional.empty();
+    }
+
     /** Whether parts come off a sheet. */
     default boolean cutsOut() {
         return false;

@@ -1,45 +1,94 @@
 package vantbreeze.operation;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import vantbreeze.layer.Face;
 import vantbreeze.layer.Ornaments;
 import vantbreeze.part.Part;
 import vantbreeze.structure.Structure;
 
-/** Puts the maker's own steps where they can still be done. */
+/** Puts the maker's own steps where they can still be done, or where the maker wants them. */
 record OwnTasks(TaskGraph graph, Structure structure, List<Face> faces, Ornaments ornaments, List<Part> parts) {
 
-    /** The maker's own step, where it can still be done. */
+    /** Where it is best done; nothing where what it is done to is not there. */
     void dress(OwnStep step) {
-        Optional<Target> found = target(step.on());
-        if (found.isEmpty()) {
-            return;
-        }
-        Target target = found.get();
-        boolean flat = step.technique().when() == Technique.When.FLAT;
-        String id = graph.own(
-                "dress/%s/%s".formatted(step.technique().name().toLowerCase(java.util.Locale.ROOT), step.on()));
+        target(step.on()).ifPresent(target -> dress(step, target));
+    }
+
+    private void dress(OwnStep step, Target target) {
+        boolean flat = isFlat(step);
+        Phase phase = flat ? target.flat() : target.isFirst() ? Phase.LAY_FIRST : Phase.FINISH;
         List<String> covering = (flat ? target.covering() : target.hiding()).toList();
-        TaskGraph.Draft draft = graph.add(
-                        id,
-                        flat ? target.flat() : target.isFirst() ? Phase.LAY_FIRST : Phase.FINISH,
-                        new OwnWork(step, target.called(), target.face(), target.part()),
-                        target.worked(),
-                        false)
-                .after(flat ? target.ready() : target.laid());
-        String last = id;
-        if (step.technique().minutes() > 0) {
-            last = "dry/" + id;
-            graph.add(last, draft.phase(), new Dry(step.technique().minutes(), target.called()), draft.parts(), false)
-                    .after(Stream.of(id));
-        }
-        for (String covers : covering) {
-            graph.get(covers).after().add(last);
-        }
+        Set<String> ready = (flat ? target.ready() : target.laid()).collect(Collectors.toSet());
+        List<Task> work = work(graph.own(id(step)), phase, step, target, ready, false);
+        work.forEach(graph::add);
+        String last = work.get(work.size() - 1).id();
+        covering.forEach(covers -> graph.get(covers).after().add(last));
         graph.get("close").after().add(last);
+    }
+
+    /**
+     * An order of work with the step beside the one it names, or where that cannot be, as late as it can; as it was where what it
+     * is done to is not there.
+     */
+    List<Task> placed(List<Task> order, OwnStep step) {
+        OwnStep.Beside beside =
+                step.beside().orElseThrow(() -> new IllegalArgumentException("The step names no place."));
+        return target(step.on())
+                .map(target -> {
+                    OwnRoom room = room(order, step, target);
+                    Optional<Integer> wanted = room.at(beside);
+                    int at = wanted.orElse(room.last());
+                    Phase phase = order.get(Math.max(0, at - 1)).phase();
+                    return room.with(
+                            at, work(room.free(id(step)), phase, step, target, room.needs(), wanted.isEmpty()), beside);
+                })
+                .orElse(order);
+    }
+
+    /** Where in an order of work a step can be put; empty where what it is done to is not there. */
+    Optional<OwnRoom> room(List<Task> order, OwnStep step) {
+        return target(step.on()).map(target -> room(order, step, target));
+    }
+
+    /** It need not lie in its place: a topper is dressed before it is laid or after. */
+    private OwnRoom room(List<Task> order, OwnStep step, Target target) {
+        Stream<String> covering = isFlat(step) ? target.covering() : target.hiding();
+        return new OwnRoom(
+                order,
+                target.ready().collect(Collectors.toSet()),
+                Stream.concat(covering, Stream.of("close")).collect(Collectors.toSet()));
+    }
+
+    private static boolean isFlat(OwnStep step) {
+        return step.technique().when() == Technique.When.FLAT;
+    }
+
+    private static String id(OwnStep step) {
+        return "dress/%s/%s".formatted(step.technique().name().toLowerCase(Locale.ROOT), step.on());
+    }
+
+    /** What is done, and the waiting that it brings. */
+    private static List<Task> work(
+            String id, Phase phase, OwnStep step, Target target, Set<String> after, boolean isAstray) {
+        OwnWork work = new OwnWork(step, target.called(), target.face(), target.part(), isAstray);
+        Task own = new Task(id, phase, work, target.worked(), after, false);
+        int minutes = step.technique().minutes();
+        return minutes == 0
+                ? List.of(own)
+                : List.of(
+                        own,
+                        new Task(
+                                "dry/" + id,
+                                phase,
+                                new Dry(minutes, target.called()),
+                                target.worked(),
+                                Set.of(id),
+                                false));
     }
 
     /**

@@ -13,9 +13,16 @@ import vantbreeze.structure.Side;
  * @param on what it is done to, in words
  * @param face the face it is done to, if it is one
  * @param part the mat or topper it is done to, if it is one
+ * @param isAstray whether it cannot stand beside the step that the maker named
  */
 @Kind("own")
-public record OwnWork(OwnStep step, String on, Optional<Face> face, Optional<Part> part) implements Operation {
+public record OwnWork(OwnStep step, String on, Optional<Face> face, Optional<Part> part, boolean isAstray)
+        implements Operation {
+
+    @Override
+    public Optional<OwnStep> own() {
+        return Optional.of(step);
+    }
 
     @Override
     public Optional<Side> up() {

@@ -1,5 +1,6 @@
 package vantbreeze.operation;
 
+import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -20,6 +21,12 @@ public record Task(
     public Task {
         parts = List.copyOf(parts);
         after = Set.copyOf(after);
+    }
+
+    Task alsoAfter(Task other) {
+        Set<String> needs = new HashSet<>(after);
+        needs.add(other.id());
+        return new Task(id, phase, operation, parts, needs, mechanism);
     }
 
     /** In words. */

@@ -39,6 +39,17 @@ final class TaskGraph {
         return draft;
     }
 
+    static TaskGraph of(List<Task> tasks) {
+        TaskGraph graph = new TaskGraph();
+        tasks.forEach(graph::add);
+        return graph;
+    }
+
+    void add(Task task) {
+        add(task.id(), task.phase(), task.operation(), task.parts(), task.mechanism())
+                .after(task.after().stream());
+    }
+
     /**
      * Does in one go what is done alike to several pieces, unless something lies between the two that needs the one and is needed
      * by the other.

@@ -6,6 +6,7 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
@@ -87,8 +88,14 @@ public final class Tasks {
         tasks.derive();
         tasks.graph.joinAlike();
         OwnTasks more = new OwnTasks(tasks.graph, structure, faces, ornaments, parts);
-        own.forEach(more::dress);
-        return TaskOrder.of(tasks.graph.tasks());
+        own.stream().filter(s -> s.beside().isEmpty()).forEach(more::dress);
+        List<Task> order = TaskOrder.of(tasks.graph.tasks());
+        for (OwnStep step : own) {
+            if (step.beside().isPresent()) {
+                order = more.placed(order, step);
+            }
+        }
+        return order;
     }
 
     private void derive() {
@@ -357,6 +364,26 @@ public final class Tasks {
             graph.add("shut", Phase.SHUT, new Shut(closure.text()), List.of(), false)
                     .after(Stream.concat(Stream.of("close"), graph.of(Phase.SHUT)));
         }
+    }
+
+    /** Where in an order of work a step can be put; empty where what it is done to is not there. */
+    public static Optional<OwnRoom> room(
+            List<Task> order,
+            Structure structure,
+            List<Face> faces,
+            Ornaments ornaments,
+            List<Part> parts,
+            OwnStep step) {
+        return new OwnTasks(TaskGraph.of(order), structure, faces, ornaments, parts).room(order, step);
+    }
+
+    /** The own steps that do not stand beside the step they name: it is gone, or it comes too early or too late. */
+    public static List<OwnStep> astray(List<Task> order) {
+        return order.stream()
+                .map(Task::operation)
+                .filter(o -> o instanceof OwnWork own && own.isAstray())
+                .flatMap(o -> o.own().stream())
+                .toList();
     }
 
     /** The own steps whose face, mat or topper this card does not have. */

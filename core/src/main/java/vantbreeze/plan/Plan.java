@@ -16,8 +16,11 @@ import vantbreeze.layer.PocketRoom;
 import vantbreeze.make.ScoreCard;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
+import vantbreeze.operation.OwnRoom;
+import vantbreeze.operation.OwnStep;
 import vantbreeze.operation.Step;
 import vantbreeze.operation.Task;
+import vantbreeze.operation.Tasks;
 import vantbreeze.part.Part;
 import vantbreeze.post.ClosureKit;
 import vantbreeze.post.EnvelopeFit;
@@ -62,6 +65,11 @@ public record Plan(
     /** The tasks in words. */
     public List<Step> steps() {
         return tasks.stream().map(t -> t.step(brief.ruler())).toList();
+    }
+
+    /** Where a step of the maker's own can be put; empty where the card has nothing that it is done to. */
+    public Optional<OwnRoom> room(OwnStep step) {
+        return Tasks.room(tasks, structure, faces, ornaments, parts, step);
     }
 
     Plan withSnags(List<Snag> other) {

@@ -12,6 +12,7 @@ import vantbreeze.fold.StackMap;
 import vantbreeze.layer.PocketRoom;
 import vantbreeze.make.Grouped;
 import vantbreeze.make.ShapeReading;
+import vantbreeze.operation.Task;
 import vantbreeze.operation.Tasks;
 import vantbreeze.part.CutList;
 import vantbreeze.part.Part;
@@ -48,6 +49,16 @@ public final class Planner {
         Workpiece work = draft.work();
         Plan.ClosedCard closed =
                 work.stack().map(s -> closedCard(brief, work, s)).orElse(null);
+        List<Task> tasks = Tasks.of(
+                work.structure(),
+                work.faces(),
+                work.dressing(),
+                work.ornaments(),
+                work.closure(),
+                work.parts(),
+                brief.sheet().name(),
+                brief.tools(),
+                brief.ownSteps());
         return new Plan(
                 brief,
                 parameters(work, brief),
@@ -71,17 +82,8 @@ public final class Planner {
                 Yield.of(work.structure(), brief.sheet().size()),
                 draft.fit(),
                 draft.closest(),
-                Tasks.of(
-                        work.structure(),
-                        work.faces(),
-                        work.dressing(),
-                        work.ornaments(),
-                        work.closure(),
-                        work.parts(),
-                        brief.sheet().name(),
-                        brief.tools(),
-                        brief.ownSteps()),
-                Snags.of(draft));
+                tasks,
+                Snags.of(draft, tasks));
     }
 
     private static List<Plan.ParameterValue> parameters(Workpiece work, Brief brief) {

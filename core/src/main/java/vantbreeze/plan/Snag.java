@@ -40,6 +40,7 @@ public record Snag(Code code, Severity severity, Place place, String text, List<
         ORNAMENT_STICKS_OUT,
         ORNAMENT_ABOVE,
         OWN_STEP_HOMELESS,
+        OWN_STEP_ASTRAY,
         STOCK_WEIGHT,
         ENVELOPE_TOO_SMALL,
         ENVELOPE_SNUG,

@@ -25,6 +25,7 @@ import vantbreeze.measure.ToolGrid;
 import vantbreeze.operation.BoardSettings;
 import vantbreeze.operation.FenceSetting;
 import vantbreeze.operation.OwnStep;
+import vantbreeze.operation.Task;
 import vantbreeze.operation.Tasks;
 import vantbreeze.post.EnvelopeFit;
 import vantbreeze.structure.Hinge;
@@ -59,9 +60,15 @@ final class Snags {
         this.ruler = draft.ruler();
     }
 
-    /** @return every finding, the worst first, then in the order of the work */
+    /** @return every finding but those about the order of work, the worst first */
     static List<Snag> of(Draft draft) {
+        return of(draft, List.of());
+    }
+
+    /** @return every finding, the worst first, then in the order of the work */
+    static List<Snag> of(Draft draft, List<Task> tasks) {
         Snags snags = new Snags(draft);
+        snags.astray(tasks);
         snags.folding();
         snags.pieces();
         snags.scores();
@@ -95,8 +102,19 @@ final class Snags {
                     "",
                     "Your step (%s) was for (%s), which this card does not have now: put it somewhere else or take it out."
                             .formatted(
-                                    lost.technique().title() + (lost.words().isBlank() ? "" : ": " + lost.words()),
-                                    lost.on().substring(lost.on().indexOf('/') + 1)));
+                                    lost.named(), lost.on().substring(lost.on().indexOf('/') + 1)));
+        }
+    }
+
+    private void astray(List<Task> tasks) {
+        for (OwnStep step : Tasks.astray(tasks)) {
+            add(
+                    Snag.Code.OWN_STEP_ASTRAY,
+                    Severity.WARNING,
+                    Snag.Kind.CARD,
+                    "",
+                    "Your step (%s) can't be done where you put it, so it stands as late as it can be done. Choose another place for it under Make, all steps."
+                            .formatted(step.named()));
         }
     }
 

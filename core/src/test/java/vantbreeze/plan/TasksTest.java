@@ -9,6 +9,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -20,8 +21,11 @@ import vantbreeze.catalogue.FoldDesign;
 import vantbreeze.catalogue.Parameter;
 import vantbreeze.fold.FlatFolder;
 import vantbreeze.layer.Mat;
+import vantbreeze.layer.Ornament;
+import vantbreeze.layer.Outline;
 import vantbreeze.make.PlacedBySlits;
 import vantbreeze.measure.Length;
+import vantbreeze.measure.UnitSystem;
 import vantbreeze.operation.Close;
 import vantbreeze.operation.Crease;
 import vantbreeze.operation.CutParts;
@@ -32,6 +36,7 @@ import vantbreeze.operation.Glued;
 import vantbreeze.operation.LayMats;
 import vantbreeze.operation.LayTopper;
 import vantbreeze.operation.Operation;
+import vantbreeze.operation.OwnRoom;
 import vantbreeze.operation.OwnStep;
 import vantbreeze.operation.OwnWork;
 import vantbreeze.operation.Phase;
@@ -40,6 +45,7 @@ import vantbreeze.operation.Score;
 import vantbreeze.operation.Sketch;
 import vantbreeze.operation.Span;
 import vantbreeze.operation.Task;
+import vantbreeze.operation.Tasks;
 import vantbreeze.operation.Technique;
 import vantbreeze.part.Part;
 import vantbreeze.structure.Bond;
@@ -202,7 +208,10 @@ class TasksTest {
     }
 
     private static int at(Plan plan, java.util.function.Predicate<Task> wanted) {
-        List<Task> tasks = plan.tasks();
+        return at(plan.tasks(), wanted);
+    }
+
+    private static int at(List<Task> tasks, java.util.function.Predicate<Task> wanted) {
         for (int i = 0; i < tasks.size(); i++) {
             if (wanted.test(tasks.get(i))) {
                 return i;
@@ -245,6 +254,89 @@ class TasksTest {
                                     : plan.tasks().size());
         }
         assertThat(plan.tasks()).hasSize(bare.tasks().size() + (technique.minutes() > 0 ? 2 : 1));
+    }
+
+    /** Each place that is offered is one where the step then stands, and the order of the others stays as it was. */
+    @ParameterizedTest
+    @MethodSource("folds")
+    void anOwnStepStandsWhereTheMakerPutIt(FoldDesign fold) {
+        Brief brief = Briefs.closed(fold.id(), "4 1/4", "5 1/2");
+        Plan bare = Planner.plan(brief);
+        List<String> order = bare.tasks().stream().map(Task::id).toList();
+        String face = "face/" + bare.faces().get(bare.faces().size() - 1).key();
+        for (Technique technique : List.of(Technique.STAMP, Technique.GEMS)) {
+            OwnRoom room = bare.room(new OwnStep(technique, face, "")).orElseThrow();
+            assertThat(room.after()).isNotEmpty();
+            for (String task : order) {
+                for (OwnStep.Beside.Order way : OwnStep.Beside.Order.values()) {
+                    boolean isBefore = way == OwnStep.Beside.Order.BEFORE;
+                    OwnStep step = new OwnStep(technique, face, "", Optional.of(new OwnStep.Beside(way, task)));
+                    List<Task> tasks = with(bare, step, step);
+                    List<Task> others = tasks.stream()
+                            .filter(t -> !t.id().contains("dress/"))
+                            .toList();
+                    assertThat(others).extracting(Task::id).isEqualTo(order);
+                    boolean offered = (isBefore ? room.before() : room.after()).contains(task);
+                    assertThat(Tasks.astray(tasks))
+                            .as("%s: %s %s %s", fold.id(), technique, way, task)
+                            .hasSize(offered ? 0 : 2);
+                    if (offered) {
+                        int own = at(tasks, t -> t.operation() instanceof OwnWork);
+                        int many = technique.minutes() > 0 ? 4 : 2;
+                        assertThat(tasks
+                                        .get(isBefore ? own + many : own - 1)
+                                        .id())
+                                .isEqualTo(task);
+                    }
+                    assertThat(isInOrder(tasks)).isTrue();
+                }
+            }
+        }
+    }
+
+    private static List<Task> with(Plan plan, OwnStep... own) {
+        return Tasks.of(
+                plan.structure(),
+                plan.faces(),
+                plan.dressing(),
+                plan.ornaments(),
+                plan.closure(),
+                plan.parts(),
+                plan.brief().sheet().name(),
+                plan.brief().tools(),
+                List.of(own));
+    }
+
+    /** Each task stands behind all that it needs. */
+    private static boolean isInOrder(List<Task> tasks) {
+        Set<String> done = new HashSet<>();
+        return tasks.stream().allMatch(t -> done.containsAll(t.after()) && done.add(t.id()));
+    }
+
+    /** Common practice: gems are set on a topper while it lies in front of the maker, before it goes onto the card. */
+    @Test
+    void aTopperIsDressedBeforeItIsLaid() {
+        Brief brief = Briefs.closed("z-fold", "4 1/4", "5 1/2")
+                .withOrnaments(List.of(new Ornament(
+                        "star",
+                        "front/face",
+                        Outline.parse("circle 1 in", UnitSystem.INCH),
+                        Length.inches(1, 4),
+                        Length.inches(1, 4),
+                        Optional.empty(),
+                        Briefs.card(200),
+                        Ornament.Glue.OWN_PANEL)));
+        OwnStep step = new OwnStep(
+                Technique.GEMS,
+                "topper/star",
+                "",
+                Optional.of(new OwnStep.Beside(OwnStep.Beside.Order.BEFORE, "lay/topper/star")));
+        Plan plan = Planner.plan(brief.withOwnSteps(List.of(step)));
+        int own = at(plan, t -> t.operation() instanceof OwnWork);
+        assertThat(plan.tasks().get(own + 2).id()).isEqualTo("lay/topper/star");
+        assertThat(plan.tasks().get(own + 2).after())
+                .contains(plan.tasks().get(own + 1).id());
+        assertThat(own).isGreaterThan(at(plan, t -> t.id().equals("cut/topper/star")));
     }
 
     /** What is joined over is done before. */

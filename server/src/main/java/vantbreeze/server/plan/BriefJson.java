@@ -4,6 +4,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import vantbreeze.catalogue.LengthList;
 import vantbreeze.catalogue.LinePattern;
@@ -17,6 +18,7 @@ import vantbreeze.material.Print;
 import vantbreeze.material.Scoring;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.UnitSystem;
+import vantbreeze.operation.OwnStep;
 import vantbreeze.operation.Technique;
 import vantbreeze.plan.Basis;
 import vantbreeze.plan.Brief;
@@ -225,7 +227,35 @@ public record BriefJson(
             String on,
 
             @Schema(description = "the maker's own words", nullable = true)
-            String words) {}
+            String words,
+
+            @Schema(description = "where it stands; absent: where it is best done", nullable = true)
+            BesideJson beside) {
+
+        static OwnStepJson of(OwnStep step) {
+            return new OwnStepJson(
+                    step.technique(),
+                    step.on(),
+                    step.words(),
+                    step.beside().map(b -> new BesideJson(b.order(), b.task())).orElse(null));
+        }
+
+        OwnStep read() {
+            return new OwnStep(
+                    technique,
+                    on,
+                    words,
+                    Optional.ofNullable(beside).map(b -> new OwnStep.Beside(b.order(), b.task())));
+        }
+    }
+
+    /**
+     * Directly before or after another step.
+     *
+     * @param task its id
+     */
+    @Schema(name = "Beside")
+    public record BesideJson(OwnStep.Beside.Order order, String task) {}
 
     /** @throws BriefException naming every field that cannot be read */
     public Brief read() {
@@ -260,9 +290,7 @@ public record BriefJson(
                 brief.baseAt()
                         .map(p -> new PlaceJson(p.x().exactText(units), p.y().exactText(units)))
                         .orElse(null),
-                brief.ownSteps().stream()
-                        .map(s -> new OwnStepJson(s.technique(), s.on(), s.words()))
-                        .toList(),
+                brief.ownSteps().stream().map(OwnStepJson::of).toList(),
                 units);
     }
 

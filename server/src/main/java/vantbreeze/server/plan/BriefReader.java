@@ -129,8 +129,9 @@ public final class BriefReader {
             steps.add(fields.field(
                     field,
                     step,
-                    "a technique, what it is done to, and at most %d characters".formatted(OwnStep.LONGEST_WORDS),
-                    () -> new OwnStep(step.technique(), step.on(), step.words())));
+                    "a technique, what it is done to, at most %d characters, and before or after which step"
+                            .formatted(OwnStep.LONGEST_WORDS),
+                    step::read));
         }
         return steps;
     }

@@ -20,6 +20,7 @@ import vantbreeze.measure.Ruler;
 import vantbreeze.measure.Size;
 import vantbreeze.measure.ToolGrid;
 import vantbreeze.measure.UnitSystem;
+import vantbreeze.operation.OwnStep;
 import vantbreeze.plan.Brief;
 import vantbreeze.plan.BriefException;
 import vantbreeze.plan.Card;
@@ -119,6 +120,36 @@ class PlanController {
     List<TaskJson> tasks(@RequestBody BatchJson asked) {
         int number = asked.read();
         return PlanWriter.tasks(cards.ask(asked.brief(), Card::plan), number);
+    }
+
+    /** @param step that is to be put into the order of work */
+    @Schema(name = "OwnStepAsked")
+    record OwnStepAskedJson(BriefJson brief, BriefJson.OwnStepJson step) {}
+
+    /**
+     * The steps of the card beside which a step of the maker's own can be done.
+     *
+     * @param before ids of tasks
+     * @param after ids of tasks
+     */
+    @Schema(name = "OwnPlaces")
+    record OwnPlacesJson(List<String> before, List<String> after) {}
+
+    /** Beside which steps a step of the maker's own can be done; none where the card has nothing that it is done to. */
+    @PostMapping("/own-places")
+    OwnPlacesJson ownPlaces(@RequestBody OwnStepAskedJson asked) {
+        FieldReader fields = new FieldReader(UnitSystem.METRIC);
+        OwnStep step = fields.field("step", asked.step(), "a technique and what it is done to", () -> {
+            if (asked.step() == null) {
+                throw new IllegalArgumentException("The step is missing.");
+            }
+            return asked.step().read();
+        });
+        fields.done();
+        return cards.ask(asked.brief(), Card::plan)
+                .room(step)
+                .map(room -> new OwnPlacesJson(room.before(), room.after()))
+                .orElse(new OwnPlacesJson(List.of(), List.of()));
     }
 
     /**
