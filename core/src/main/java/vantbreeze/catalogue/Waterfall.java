@@ -235,8 +235,8 @@ final class Waterfall implements FoldDesign {
     /** Face up, its front run below and its tail above; the slot is round the stud when nothing has been pulled yet. */
     private static Piece strip(Values v, Length front) {
         Length wide = v.length(STRIP);
-        Length tail = leastEdge(v).plus(grip(v));
-        PieceBuilder strip = Piece.rectangle("strip", wide, front.plus(tail));
+        PieceBuilder strip = Piece.rectangle(
+                "strip", wide, v.grid().ceiling(front.plus(leastEdge(v)).plus(grip(v))));
         int n = v.count(PAGES);
         for (int i = 1; i <= n; i++) {
             Length at = v.length(PITCH).times(n - i + 1);

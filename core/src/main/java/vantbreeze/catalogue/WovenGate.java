@@ -190,7 +190,7 @@ final class WovenGate implements FoldDesign {
         Length f = v.length(BORDER);
         Length room = v.height().minus(f.times(2));
         Length high = v.onGrid(room.dividedBy(2 * n + 1).each());
-        Length gap = room.minus(high.times(n)).dividedBy(n + 1).each();
+        Length gap = v.grid().nearest(room.minus(high.times(n)).dividedBy(n + 1).each());
         Map<String, Double> displayed = new HashMap<>();
         double turn = Math.toDegrees(2 * LEAN);
         displayed.put("left score", turn);
@@ -216,7 +216,14 @@ final class WovenGate implements FoldDesign {
             String name = "strip " + i;
             Piece strip = strip(v, name, high);
             pieces.add(strip);
-            Length low = f.plus(gap.times(i)).plus(high.times(i - 1));
+            Length fromBelow = f.plus(gap.times(i)).plus(high.times(i - 1));
+            Length fromAbove = f.plus(gap.times(n + 1 - i)).plus(high.times(n - i));
+            /* Each is measured from its nearer edge. */
+            Length low = 2 * i < n + 1
+                    ? fromBelow
+                    : 2 * i > n + 1
+                            ? v.height().minus(fromAbove).minus(high)
+                            : Values.half(v.height().minus(high));
             bonds.add(Bond.turned(
                     name + ", left tab",
                     Side.FACE,

@@ -22,7 +22,8 @@ import vantbreeze.structure.Structure;
 
 /**
  * The mats of a card, by the step rule: each layer is the one below moved inward by the step. Rectangles are rounded down
- * to the grid, what rounding took shared between opposite borders; other outlines are cut by a template and are not rounded.
+ * to the grid, what rounding took shared between opposite borders, and so is what straight cuts make ({@link OnGrid}); other
+ * outlines are cut by a template and are not rounded.
  *
  * @param cuts in the order of the faces, lower layers first
  * @param dropped mats that would be too narrow to handle
@@ -255,14 +256,16 @@ public record Dressing(List<MatCut> cuts, List<Dropped> dropped) {
             List<Mat> mats = new ArrayList<>();
             List<Polygon> under = List.of(ground);
             for (Course course : courses(face)) {
-                List<Polygon> parts =
-                        under.stream().flatMap(p -> parts(p, course).stream()).toList();
+                List<Polygon> parts = new ArrayList<>();
+                for (Polygon below : under) {
+                    for (Polygon part : parts(below, course)) {
+                        parts.add(part);
+                        mats.add(Mat.shaped(course.lay(), part, OnGrid.border(part, below, course.step())));
+                    }
+                }
                 if (parts.isEmpty()) {
                     dropped.add(new Dropped(face, course.lay().layer()));
                     break;
-                }
-                for (Polygon part : parts) {
-                    mats.add(Mat.shaped(course.lay(), part, course.step()));
                 }
                 under = parts;
             }
@@ -279,7 +282,11 @@ public record Dressing(List<MatCut> cuts, List<Dropped> dropped) {
                 return List.of(outline);
             }
             return insets.computeIfAbsent(outline, o -> new HashMap<>())
-                    .computeIfAbsent(step, s -> Inset.of(outline, s, NARROWEST));
+                    .computeIfAbsent(
+                            step,
+                            s -> Inset.of(outline, s, NARROWEST).stream()
+                                    .map(inside -> OnGrid.of(inside, outline, matting.grid()))
+                                    .toList());
         }
 
         private static List<Polygon> band(Polygon under, Finish.Strip strip) {

@@ -3,7 +3,6 @@ package vantbreeze.layer;
 import java.util.Optional;
 import vantbreeze.material.Paper;
 import vantbreeze.measure.Length;
-import vantbreeze.structure.Piece;
 
 /**
  * Something laid on a face on top of its mats: a topper, a tag, a cut-out.
@@ -50,10 +49,5 @@ public record Ornament(
 
     public Ornament glued(Glue other) {
         return new Ornament(name, face, outline, x, y, lift, paper, other);
-    }
-
-    /** To cut around, good side up. */
-    public Piece template() {
-        return Piece.outline(name, outline.polygon()).build();
     }
 }

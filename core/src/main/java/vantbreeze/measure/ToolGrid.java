@@ -80,6 +80,11 @@ public record ToolGrid(Length step, UnitSystem system) {
         return floor(position.negated()).negated();
     }
 
+    /** Both sides. */
+    public Size ceiling(Size size) {
+        return new Size(ceiling(size.width()), ceiling(size.height()));
+    }
+
     /** @return the nearest mark; a position half way goes to the upper one */
     public Length nearest(Length position) {
         return step.times(Math.floorDiv(2 * position.count() + step.count(), 2 * step.count()));

@@ -14,6 +14,7 @@ import vantbreeze.part.CutList;
 import vantbreeze.part.Division;
 import vantbreeze.part.Part;
 import vantbreeze.structure.FlatMotion;
+import vantbreeze.structure.Form;
 import vantbreeze.structure.Piece;
 
 /**
@@ -110,13 +111,16 @@ public record CutParts(List<String> all, String from, List<CutList.Alike> what) 
         if (ShapeReading.of(part.piece()).isPresent()) {
             return "a rectangle of %s for %s, cut to shape once it is scored".formatted(size, these(alike));
         }
-        return switch (part.form()) {
-            case RECTANGLE -> "%s to %s%s".formatted(these(alike), size, each);
-            case ROUND ->
-                "%s by the template, round, %s across%s"
-                        .formatted(these(alike), ruler.text(part.size().width()), each);
-            case SHAPED -> "%s by the template, in a box of %s%s".formatted(these(alike), size, each);
-        };
+        return part.isRectangle()
+                ? "%s to %s%s".formatted(these(alike), size, each)
+                : "%s by the template, %s%s".formatted(these(alike), box(part, ruler), each);
+    }
+
+    /** What a shape is cut out of; it is not measured, so marks that a person reads at a glance will do. */
+    private static String box(Part part, Ruler ruler) {
+        return part.form() == Form.ROUND
+                ? "round, %s across".formatted(ruler.text(part.size().width()))
+                : "from a piece of %s".formatted(ruler.text(ruler.everyday().ceiling(part.size())));
     }
 
     private String mats(Ruler ruler, int cards) {
@@ -124,24 +128,23 @@ public record CutParts(List<String> all, String from, List<CutList.Alike> what) 
         List<String> splits = new ArrayList<>();
         for (CutList.Alike alike : what) {
             Part mat = alike.first();
-            cuts.add("%d of %s%s%s"
-                    .formatted(
-                            cards * alike.count(),
-                            ruler.text(mat.size()),
-                            cards == 1 ? "" : ", %d a card".formatted(alike.count()),
-                            how(alike, ruler)));
+            String each = cards == 1 ? "" : ", %d a card".formatted(alike.count());
+            cuts.add("%d %s".formatted(cards * alike.count(), each(alike, ruler, each)));
             mat.division().ifPresent(d -> splits.add(split(mat, d, ruler)));
         }
         return "Cut the mats as listed: %s.%s".formatted(String.join("; ", cuts), String.join("", splits));
     }
 
-    private static String how(CutList.Alike alike, Ruler ruler) {
+    /** "of 4 × 5¼ in"; with the cuts that make its shape, or by the template. */
+    private static String each(CutList.Alike alike, Ruler ruler, String many) {
         Part mat = alike.first();
+        String size = "of %s%s".formatted(ruler.text(mat.size()), many);
         return mat.isRectangle()
-                ? ""
+                ? size
                 : ShapeReading.of(mat.piece())
-                        .map(shape -> ", %scut %s".formatted(alike.count() == 1 ? "" : "each ", shape.text(ruler)))
-                        .orElse(" by the template");
+                        .map(shape ->
+                                "%s, %scut %s".formatted(size, alike.count() == 1 ? "" : "each ", shape.text(ruler)))
+                        .orElseGet(() -> "by the template, %s%s".formatted(box(mat, ruler), many));
     }
 
     private static String split(Part mat, Division division, Ruler ruler) {

@@ -21,6 +21,7 @@ import vantbreeze.structure.Piece;
 import vantbreeze.structure.ScoreLine;
 import vantbreeze.structure.Side;
 import vantbreeze.structure.Structure;
+import vantbreeze.structure.TurnedRectangle;
 
 /** The parts of a card: the one list that everything which counts, weighs, cuts or draws them is taken from. */
 public final class Parts {
@@ -120,15 +121,36 @@ public final class Parts {
                 : level > MAIN * all ? Optional.of(Part.Grain.LEVEL) : Optional.empty();
     }
 
+    /**
+     * As it is cut: what lies aslant on the card is cut straight.
+     *
+     * @param up where its pattern's up is then, in degrees anticlockwise from its own
+     */
+    private record Cut(Piece piece, double up) {
+
+        static Cut of(String name, Polygon outline, double up) {
+            return TurnedRectangle.of(outline)
+                    .map(turned -> new Cut(
+                            Piece.rectangle(
+                                            name,
+                                            turned.size().width(),
+                                            turned.size().height())
+                                    .build(),
+                            up - turned.degrees()))
+                    .orElseGet(() -> new Cut(Piece.outline(name, outline).build(), up));
+        }
+    }
+
     private void topper(PlacedOrnament placed) {
         Ornament ornament = placed.ornament();
+        Cut cut = Cut.of(ornament.name(), ornament.outline().polygon(), 0);
         parts.add(new Part(
                 "topper/" + ornament.name(),
                 Part.Kind.TOPPER,
                 ornament.name(),
                 ornament.paper(),
-                ornament.template(),
-                up(ornament.paper(), 0),
+                cut.piece(),
+                up(ornament.paper(), cut.up()),
                 Optional.empty(),
                 Optional.empty(),
                 List.of(placed.liesOn()),
@@ -160,10 +182,12 @@ public final class Parts {
                 ? "mat, layer " + mat.layer()
                 : mat.kind().word();
         String called = mat.kind().word() + " for the " + String.join(" and the ", labels);
-        Piece piece = cut.isSplit()
-                ? Piece.rectangle(called, cut.size().width(), cut.size().height())
-                        .build()
-                : Piece.outline(called, asCut(mat)).build();
+        Cut piece = cut.isSplit()
+                ? new Cut(
+                        Piece.rectangle(called, cut.size().width(), cut.size().height())
+                                .build(),
+                        mat.upAsCut())
+                : Cut.of(called, asCut(mat), mat.upAsCut());
         Optional<Division> division = cut.isSplit()
                 ? Optional.of(new Division(
                         cut.alongWidth() ? mat.size().width() : mat.size().height(), cut.alongWidth()))
@@ -173,8 +197,8 @@ public final class Parts {
                 Part.Kind.MAT,
                 name,
                 mat.paper(),
-                piece,
-                up(mat.paper(), mat.upAsCut()),
+                piece.piece(),
+                up(mat.paper(), piece.up()),
                 Optional.empty(),
                 division,
                 labels,

@@ -210,15 +210,18 @@ class FanConcertinaTest {
                 .orElseThrow();
     }
 
-    /** An even border on all three sides: a triangle of 4 x 5 at 1/8 leaves 3.631 x 4.538 (offset by the inradius). */
+    /**
+     * An even border on all three sides: a triangle of 4 x 5 at 1/8 leaves 3.631 x 4.538 (offset by the inradius), cut by the ruler
+     * as 3 5/8 x 4 1/2. A border that differs by 1/32 in is called even: common practice, no published source.
+     */
     @Test
     void theTrianglesMatHasAnEvenBorder() {
         Mat mat = mat("fan front/face");
-        assertThat(mat.size().width().inches()).isCloseTo(3.631, within(0.002));
-        assertThat(mat.size().height().inches()).isCloseTo(4.538, within(0.002));
+        assertThat(mat.size().width().inches()).isEqualTo(3.625);
+        assertThat(mat.size().height().inches()).isEqualTo(4.5);
         double slant = Math.hypot(5, 2);
         double inradius = 4 * 5 / (4 + 2 * slant);
-        assertThat(mat.size().height().inches() / 5).isCloseTo((inradius - 0.125) / inradius, within(0.001));
+        assertThat(mat.size().height().inches() / 5).isCloseTo((inradius - 0.125) / inradius, within(0.01));
     }
 
     private static Mat mat(String face) {
@@ -237,9 +240,9 @@ class FanConcertinaTest {
                     .placed(card.panel(wing))
                     .motion()
                     .apply(mat(wing + "/face").outline());
-            assertThat(lies.distance(closed(card, "fan front")) / INCH).isCloseTo(0.125, within(0.002));
+            assertThat(lies.distance(closed(card, "fan front")) / INCH).isCloseTo(0.125, within(1.0 / 32));
             assertThat(lies.distance(closed(card, wing).getExteriorRing()) / INCH)
-                    .isCloseTo(0.125, within(0.002));
+                    .isCloseTo(0.125, within(1.0 / 32));
         }
     }
 

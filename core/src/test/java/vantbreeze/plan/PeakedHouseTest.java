@@ -121,11 +121,11 @@ class PeakedHouseTest {
                 .hasSize(2)
                 .allSatisfy(c -> assertThat(c.note()).contains("one of a mirrored pair"));
         double area = plan.dressing().mats().get(0).squareMillimetres() / (25.4 * 25.4);
-        /* A parallelogram offset by b on all sides: its inradius-like widths shrink by 2b each. */
+        /* A parallelogram offset by b on all sides: its inradius-like widths shrink by 2b each; cut by the ruler, by up to 1/16 more. */
         double b = 0.125;
         double across = 2 - 2 * b;
         double between = 4 / Math.sqrt(2) - 2 * b;
-        assertThat(area).isCloseTo(across * between * Math.sqrt(2), within(0.01));
+        assertThat(area).isCloseTo(across * between * Math.sqrt(2), within(0.06));
     }
 
     /** With all slants of the roof as mountains every vertex passes Kawasaki and Maekawa, but no order of layers is possible. */

@@ -13,6 +13,7 @@ import org.junit.jupiter.api.Test;
 import vantbreeze.layer.Mat;
 import vantbreeze.layer.Matting;
 import vantbreeze.measure.Length;
+import vantbreeze.measure.Size;
 import vantbreeze.measure.ToolGrid;
 import vantbreeze.structure.Panel;
 
@@ -38,7 +39,7 @@ class ShapedMatTest {
     /** Moved inward by the step, a shape with an inscribed circle of radius r shrinks by (r - step) / r (plane geometry). */
     @Test
     void anInsetShrinksByTheInradius() {
-        for (String shape : List.of("diamond", "hexagon", "octagon")) {
+        for (String shape : List.of("hexagon", "octagon")) {
             Plan plan = interlocking(shape, "4", "1/2", "1/8");
             Panel disc = plan.structure().panel("disc");
             double inradius =
@@ -53,6 +54,26 @@ class ShapedMatTest {
                         .isEqualTo(disc.outline().getNumPoints());
             });
         }
+    }
+
+    /** What straight cuts make is measured: a square on its point is a square of a side that the ruler has, its border even to 1/32 in. */
+    @Test
+    void aSquareOnItsPointIsCutByTheRuler() {
+        Plan plan = interlocking("diamond", "4", "1/2", "1/8");
+        Panel disc = plan.structure().panel("disc");
+        assertThat(mats(plan, "disc")).isNotEmpty().allSatisfy(mat -> {
+            Size side = plan.parts().stream()
+                    .filter(p -> p.cutFor().contains(mat))
+                    .findFirst()
+                    .orElseThrow()
+                    .size();
+            assertThat(ToolGrid.SIXTEENTH_INCH.isOn(side.width())).isTrue();
+            assertThat(side.height()).isEqualTo(side.width());
+            assertThat(Math.sqrt(mat.outline().getArea()))
+                    .isCloseTo(side.width().count(), within(3.0));
+            double border = disc.outline().getBoundary().distance(mat.outline());
+            assertThat(border / Length.COUNTS_PER_INCH).isBetween(0.125, 0.125 + 1.0 / 32);
+        });
     }
 
     /** A ring's mat is a ring whose border is the step on both sides. */

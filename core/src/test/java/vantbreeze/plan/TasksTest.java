@@ -283,9 +283,7 @@ class TasksTest {
                     if (offered) {
                         int own = at(tasks, t -> t.operation() instanceof OwnWork);
                         int many = technique.minutes() > 0 ? 4 : 2;
-                        assertThat(tasks
-                                        .get(isBefore ? own + many : own - 1)
-                                        .id())
+                        assertThat(tasks.get(isBefore ? own + many : own - 1).id())
                                 .isEqualTo(task);
                     }
                     assertThat(isInOrder(tasks)).isTrue();

@@ -101,8 +101,11 @@ class ExportController {
                 id,
                 paper,
                 "envelope",
-                (name, plan, sheet) ->
-                        TemplatePdf.of(name, List.of(envelope(plan, style).piece()), sheet));
+                (name, plan, sheet) -> TemplatePdf.of(
+                        name,
+                        List.of(TemplatePdf.Template.of(
+                                List.of(envelope(plan, style).piece()))),
+                        sheet));
     }
 
     static MadeEnvelope envelope(Plan plan, MadeEnvelope.Style style) {

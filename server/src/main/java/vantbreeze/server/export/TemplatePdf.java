@@ -1,22 +1,33 @@
 package vantbreeze.server.export;
 
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import vantbreeze.make.ShapeReading;
 import vantbreeze.measure.Size;
-import vantbreeze.part.CutList;
 import vantbreeze.part.Part;
 import vantbreeze.plan.Plan;
 import vantbreeze.server.type.Typesetter;
 import vantbreeze.structure.Piece;
 import vantbreeze.structure.Point;
+import vantbreeze.structure.Slit;
 
-/** The pieces at life size, tiled over as many pages as they need, with a bar to check the printer by. */
+/**
+ * The pieces at life size, small ones together on a page and large ones tiled over as many as they need, with a bar to check the
+ * printer by.
+ */
 final class TemplatePdf {
 
     /** No common printer prints closer to the edge. */
     private static final double TITLE_MM = 3.4;
+
+    private static final double NAME_MM = 2.8;
+    private static final double NAME_BELOW_MM = 3.6;
 
     private static final double MARGIN_MM = 12;
 
@@ -32,26 +43,99 @@ final class TemplatePdf {
 
     private TemplatePdf() {}
 
-    /** All parts of a card that are not cut straight on the trimmer, and whatever has scores; those alike once, offcuts never. */
+    /** What a size does not say: shapes that no straight cuts make, and whatever has scores or openings; those alike once, offcuts never. */
     static byte[] of(String name, Plan plan, Paper paper) {
-        List<Piece> pieces = CutList.of(plan.parts()).stream()
-                .map(CutList.Alike::first)
+        Map<List<Object>, List<Piece>> alike = new LinkedHashMap<>();
+        plan.parts().stream()
                 .filter(p -> p.offcutOf().isEmpty())
-                .filter(p -> p.kind() == Part.Kind.PIECE
-                        || p.kind() == Part.Kind.CLOSURE
-                        || !p.isRectangle() && ShapeReading.of(p.piece()).isEmpty())
                 .map(Part::piece)
-                .toList();
-        return of(name, pieces, paper);
+                .filter(TemplatePdf::isOfUse)
+                .forEach(p ->
+                        alike.computeIfAbsent(lines(p), k -> new ArrayList<>()).add(p));
+        return of(name, alike.values().stream().map(Template::of).toList(), paper);
     }
 
-    static byte[] of(String name, List<Piece> pieces, Paper paper) {
+    /** Everything that is drawn of a piece. */
+    private static List<Object> lines(Piece piece) {
+        return List.of(
+                Part.atOrigin(piece.polygon()).norm(),
+                piece.scores().stream().map(s -> List.of(s.path(), s.fold())).toList(),
+                piece.slits().stream().map(Slit::path).toList());
+    }
+
+    /** @param name of all pieces that it is for */
+    record Template(String name, Piece piece) {
+
+        static Template of(List<Piece> alike) {
+            return new Template(
+                    alike.stream().map(Piece::name).distinct().collect(Collectors.joining(", ")), alike.get(0));
+        }
+    }
+
+    static boolean isOfUse(Piece piece) {
+        boolean isCut = piece.polygon().isRectangle() || ShapeReading.of(piece).isPresent();
+        return !isCut || !piece.scores().isEmpty() || !piece.slits().isEmpty();
+    }
+
+    static byte[] of(String name, List<Template> pieces, Paper paper) {
+        List<Template> small = pieces.stream()
+                .filter(p -> fewestPages(p.piece().size(), paper).count() == 1)
+                .toList();
         return PdfFile.of(name + ": 1:1 template", document -> {
             Typesetter<PDFont> fonts = PdfFonts.of(document);
-            for (Piece piece : pieces) {
-                pages(document, fonts, name, piece, fewestPages(piece.size(), paper));
-            }
+            packed(small, paper).forEach(page -> page.draw(document, fonts, name));
+            pieces.stream()
+                    .filter(p -> !small.contains(p))
+                    .forEach(p -> pages(
+                            document, fonts, name, p, fewestPages(p.piece().size(), paper)));
         });
+    }
+
+    /** Mostly upright or mostly lying, whichever needs fewer pages. */
+    private static List<Packed> packed(List<Template> pieces, Paper paper) {
+        List<Packed> upright = packed(pieces, paper, paper.turned());
+        List<Packed> lying = packed(pieces, paper.turned(), paper);
+        return lying.size() < upright.size() ? lying : upright;
+    }
+
+    private static List<Packed> packed(List<Template> pieces, Paper mostly, Paper otherwise) {
+        List<Template> here = pieces.stream()
+                .filter(p -> Tiling.of(p.piece().size(), mostly).count() == 1)
+                .toList();
+        List<Template> rest = pieces.stream().filter(p -> !here.contains(p)).toList();
+        return Stream.concat(on(mostly, here), on(otherwise, rest)).toList();
+    }
+
+    private static Stream<Packed> on(Paper paper, List<Template> pieces) {
+        return Shelves.of(pieces, paper.widthMm() - 2 * MARGIN_MM, paper.heightMm() - 2 * MARGIN_MM - FOOT_MM).stream()
+                .map(places -> new Packed(paper, places));
+    }
+
+    /** A page of whole pieces. */
+    private record Packed(Paper paper, List<Shelves.Place> places) {
+
+        void draw(PDDocument document, Typesetter<PDFont> fonts, String name) {
+            try (PdfPage page = new PdfPage(document, fonts, paper)) {
+                for (Shelves.Place place : places) {
+                    double left = MARGIN_MM + place.x();
+                    double bottom = MARGIN_MM + FOOT_MM + place.y();
+                    Point corner = place.template().piece().lowerLeft();
+                    new PieceDrawing(
+                                    page,
+                                    1,
+                                    left - corner.x().millimetres(),
+                                    bottom - corner.y().millimetres())
+                            .draw(place.template().piece());
+                    if (places.size() > 1) {
+                        double room = place.template().piece().size().width().millimetres() + Shelves.GAP_MM - 1;
+                        String called = page.fitting(place.template().name(), NAME_MM, true, room);
+                        page.text(left, bottom - NAME_BELOW_MM, NAME_MM, true, called);
+                    }
+                }
+                String names = places.stream().map(p -> p.template().name()).collect(Collectors.joining(", "));
+                titled(page, paper, name, names, false);
+            }
+        }
     }
 
     /** Upright or lying, whichever needs fewer pages. */
@@ -84,18 +168,17 @@ final class TemplatePdf {
         }
     }
 
-    private static void pages(PDDocument document, Typesetter<PDFont> fonts, String name, Piece piece, Tiling tiling) {
+    private static void pages(
+            PDDocument document, Typesetter<PDFont> fonts, String name, Template template, Tiling tiling) {
         for (int row = 0; row < tiling.rows(); row++) {
             for (int column = 0; column < tiling.columns(); column++) {
                 try (PdfPage page = new PdfPage(document, fonts, tiling.paper())) {
-                    draw(page, piece, tiling, column, row);
+                    draw(page, template.piece(), tiling, column, row);
                     String place = tiling.count() == 1
                             ? ""
                             : ", page %d across, %d up of %d by %d"
                                     .formatted(column + 1, row + 1, tiling.columns(), tiling.rows());
-                    String rest = ": " + piece.name() + place;
-                    double room = tiling.paper().widthMm() - 2 * MARGIN_MM - page.width(rest, TITLE_MM, true);
-                    foot(page, page.fitting(name, TITLE_MM, true, room) + rest, tiling.count() > 1);
+                    titled(page, tiling.paper(), name, template.name() + place, true);
                 }
             }
         }
@@ -135,6 +218,12 @@ final class TemplatePdf {
             page.line(at[0] - MARK_MM, at[1], at[0] + MARK_MM, at[1]);
             page.line(at[0], at[1] - MARK_MM, at[0], at[1] + MARK_MM);
         }
+    }
+
+    private static void titled(PdfPage page, Paper paper, String name, String what, boolean tiled) {
+        double width = paper.widthMm() - 2 * MARGIN_MM;
+        String rest = page.fitting(": " + what, TITLE_MM, true, width / 2);
+        foot(page, page.fitting(name, TITLE_MM, true, width - page.width(rest, TITLE_MM, true)) + rest, tiled);
     }
 
     private static void foot(PdfPage page, String title, boolean tiled) {

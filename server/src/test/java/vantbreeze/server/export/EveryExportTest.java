@@ -316,8 +316,7 @@ class EveryExportTest extends TestApplication {
             }
         }
         for (Part part : export.plan().parts()) {
-            boolean isPrinted =
-                    part.kind() == Part.Kind.PIECE && part.offcutOf().isEmpty();
+            boolean isPrinted = part.offcutOf().isEmpty() && TemplatePdf.isOfUse(part.piece());
             if (!isPrinted) {
                 continue;
             }

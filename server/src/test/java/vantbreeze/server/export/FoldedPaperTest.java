@@ -101,7 +101,8 @@ class FoldedPaperTest {
 
     /** What the lines of the printed page enclose, from the piece's lower left corner, in mm. */
     private static List<Polygon> printed(Piece piece) throws IOException {
-        try (PDDocument pdf = Loader.loadPDF(TemplatePdf.of("Paper", List.of(piece), Paper.named("letter")))) {
+        try (PDDocument pdf = Loader.loadPDF(
+                TemplatePdf.of("Paper", List.of(TemplatePdf.Template.of(List.of(piece))), Paper.named("letter")))) {
             assertThat(pdf.getNumberOfPages()).isEqualTo(1);
             List<PdfReading.Line> lines = PdfReading.lines(pdf.getPage(0));
             double wide = piece.size().width().millimetres();

@@ -10,6 +10,8 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Random;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.contentstream.operator.Operator;
@@ -29,6 +31,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.locationtech.jts.algorithm.MinimumBoundingCircle;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.GeometryFactory;
 import tools.jackson.databind.json.JsonMapper;
 import vantbreeze.fold.Girth;
@@ -139,7 +142,8 @@ class PdfTest {
     void aMadeEnvelopeIsDrawnInLifeSize(MadeEnvelope.Style style) throws IOException {
         Plan plan = plan(TestBriefs.zFold("3 in", "2 1/2 in"));
         Piece blank = ExportController.envelope(plan, style).piece();
-        try (PDDocument pdf = Loader.loadPDF(TemplatePdf.of("Test", List.of(blank), Paper.named("a4")))) {
+        try (PDDocument pdf = Loader.loadPDF(
+                TemplatePdf.of("Test", List.of(TemplatePdf.Template.of(List.of(blank))), Paper.named("a4")))) {
             assertThat(pdf.getNumberOfPages()).isEqualTo(1);
             List<Double> lengths =
                     PdfReading.lines(pdf.getPage(0)).stream().map(Line::length).toList();
@@ -149,6 +153,49 @@ class PdfTest {
                         s.to().y().minus(s.from().y()).millimetres());
                 assertThat(lengths).anySatisfy(l -> assertThat(l).isCloseTo(mm, within(TOLERANCE_MM)));
             });
+        }
+    }
+
+    /** Small templates lie together: those of a fan fill no more pages than its strips are long. */
+    @Test
+    void smallTemplatesShareAPage() throws IOException {
+        Plan plan = plan(TestBriefs.zFold("4 1/4 in", "5 1/2 in").replace("z-fold", "fan-concertina"));
+        try (PDDocument pdf = Loader.loadPDF(TemplatePdf.of("Test", plan, Paper.named("letter")))) {
+            assertThat(pdf.getNumberOfPages()).isLessThanOrEqualTo(3);
+        }
+    }
+
+    /** No piece lies over another, over an edge, or over another one's name. */
+    @ParameterizedTest
+    @ValueSource(ints = {1, 2, 5, 12, 25})
+    void piecesOnAPageKeepApart(int number) {
+        Random random = new Random(number);
+        List<Integer> sides = random.ints(number, 5, 180).boxed().toList();
+        List<TemplatePdf.Template> pieces = IntStream.range(0, sides.size())
+                .mapToObj(i -> TemplatePdf.Template.of(List.of(Piece.rectangle(
+                                "piece " + i,
+                                Length.millimetres(sides.get(i)),
+                                Length.millimetres(sides.get((i + 1) % sides.size())))
+                        .build())))
+                .toList();
+        List<List<Shelves.Place>> pages = Shelves.of(pieces, 186, 253);
+        assertThat(pages.stream().flatMap(List::stream).map(Shelves.Place::template))
+                .containsExactlyInAnyOrderElementsOf(pieces);
+        for (List<Shelves.Place> page : pages) {
+            List<Envelope> boxes = page.stream()
+                    .map(p -> new Envelope(
+                            p.x(),
+                            p.x() + p.template().piece().size().width().millimetres(),
+                            p.y() - (page.size() > 1 && p.y() > 0 ? Shelves.GAP_MM : 0) + 0.001,
+                            p.y() + p.template().piece().size().height().millimetres()))
+                    .toList();
+            for (int i = 0; i < boxes.size(); i++) {
+                assertThat(new Envelope(-0.001, 186.001, -0.001, 253.001).contains(boxes.get(i)))
+                        .isTrue();
+                for (int j = 0; j < i; j++) {
+                    assertThat(boxes.get(i).intersects(boxes.get(j))).isFalse();
+                }
+            }
         }
     }
 
@@ -163,7 +210,7 @@ class PdfTest {
                           "paper": {"stock": "200 gsm", "colour": "#c0504d", "print": "PLAIN"}}]"""));
         try (PDDocument pdf = Loader.loadPDF(TemplatePdf.of("Test", plan, Paper.named("a4")))) {
             String text = new PDFTextStripper().getText(pdf);
-            assertThat(text).contains("Test: tag", "Test: ring", "Test: disc");
+            assertThat(text).contains("tag", "ring", "disc");
         }
     }
 
@@ -336,7 +383,8 @@ class PdfTest {
                 for (MadeEnvelope made : MadeEnvelope.of(card, thick, ToolGrid.SIXTEENTH_INCH)) {
                     for (String name : List.of("a4", "letter")) {
                         Paper paper = Paper.named(name);
-                        try (PDDocument pdf = Loader.loadPDF(TemplatePdf.of("e", List.of(made.piece()), paper))) {
+                        try (PDDocument pdf = Loader.loadPDF(
+                                TemplatePdf.of("e", List.of(TemplatePdf.Template.of(List.of(made.piece()))), paper))) {
                             PDPage first = pdf.getPage(0);
                             PDPage last = pdf.getPage(pdf.getNumberOfPages() - 1);
                             double wide = first.getMediaBox().getWidth() * 25.4 / 72;
