@@ -134,16 +134,27 @@ function StrokeLine({ stroke, y, type }: { stroke: Stroke; y(v: number): number;
       return <Drawn {...line} stroke="var(--ink)" strokeWidth={type * 0.4} strokeOpacity={0.75} />;
     case "WAY":
       return <Arrow x1={x1} y1={y(v1)} x2={x2} y2={y(v2)} type={type} />;
+    case "TOP":
+      return <Arrow x1={x1} y1={y(v1)} x2={x2} y2={y(v2)} type={type * 0.8} colour="var(--ink)" />;
     case "SIZE":
       return null;
   }
 }
 
-function Arrow({ x1, y1, x2, y2, type }: { x1: number; y1: number; x2: number; y2: number; type: number }) {
+interface ArrowProps {
+  x1: number;
+  y1: number;
+  x2: number;
+  y2: number;
+  type: number;
+  colour?: string;
+}
+
+function Arrow({ x1, y1, x2, y2, type, colour = "var(--accent)" }: ArrowProps) {
   const length = Math.hypot(x2 - x1, y2 - y1) || 1;
   const [dx, dy] = [((x2 - x1) / length) * type, ((y2 - y1) / length) * type];
   return (
-    <g stroke="var(--accent)" strokeWidth={type * 0.25} fill="none" strokeLinecap="round">
+    <g stroke={colour} strokeWidth={type * 0.25} fill="none" strokeLinecap="round">
       <path d={`M${x1},${y1} L${x2},${y2}`} />
       <path
         d={`M${x2 - dx + dy * 0.6},${y2 - dy - dx * 0.6} L${x2},${y2} L${x2 - dx - dy * 0.6},${y2 - dy + dx * 0.6}`}

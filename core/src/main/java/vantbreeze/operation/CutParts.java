@@ -13,6 +13,7 @@ import vantbreeze.measure.Ruler;
 import vantbreeze.part.CutList;
 import vantbreeze.part.Division;
 import vantbreeze.part.Part;
+import vantbreeze.part.PatternTop;
 import vantbreeze.structure.FlatMotion;
 import vantbreeze.structure.Form;
 import vantbreeze.structure.Piece;
@@ -109,11 +110,18 @@ public record CutParts(List<String> all, String from, List<CutList.Alike> what) 
         String size = ruler.text(part.size());
         String each = alike.count() == 1 ? "" : " each";
         if (ShapeReading.of(part.piece()).isPresent()) {
-            return "a rectangle of %s for %s, cut to shape once it is scored".formatted(size, these(alike));
+            return "a rectangle of %s for %s, cut to shape once it is scored%s"
+                    .formatted(size, these(alike), pattern(part, ruler));
         }
+        String pattern = pattern(part, ruler);
         return part.isRectangle()
-                ? "%s to %s%s".formatted(these(alike), size, each)
-                : "%s by the template, %s%s".formatted(these(alike), box(part, ruler), each);
+                ? "%s to %s%s%s".formatted(these(alike), size, each, pattern)
+                : "%s by the template, %s%s%s".formatted(these(alike), box(part, ruler), each, pattern);
+    }
+
+    /** Of a one-way paper; nothing of any other. */
+    private static String pattern(Part part, Ruler ruler) {
+        return part.up().map(up -> ", " + PatternTop.text(part, up, ruler)).orElse("");
     }
 
     /** What a shape is cut out of; it is not measured, so marks that a person reads at a glance will do. */
@@ -132,19 +140,27 @@ public record CutParts(List<String> all, String from, List<CutList.Alike> what) 
             cuts.add("%d %s".formatted(cards * alike.count(), each(alike, ruler, each)));
             mat.division().ifPresent(d -> splits.add(split(mat, d, ruler)));
         }
-        return "Cut the mats as listed: %s.%s".formatted(String.join("; ", cuts), String.join("", splits));
+        return "Cut the mats as listed: %s.%s%s".formatted(String.join("; ", cuts), String.join("", splits), pairs());
+    }
+
+    private String pairs() {
+        List<Part> all = parts();
+        return all.stream().anyMatch(p -> CutList.hasMirrorImage(p, all))
+                ? " Mirror images: lay two papers back to back and cut both at once, the slanted cuts first."
+                : "";
     }
 
     /** "of 4 × 5¼ in"; with the cuts that make its shape, or by the template. */
     private static String each(CutList.Alike alike, Ruler ruler, String many) {
         Part mat = alike.first();
-        String size = "of %s%s".formatted(ruler.text(mat.size()), many);
+        String size = "of %s%s%s".formatted(ruler.text(mat.size()), many, pattern(mat, ruler));
         return mat.isRectangle()
                 ? size
                 : ShapeReading.of(mat.piece())
                         .map(shape ->
                                 "%s, %scut %s".formatted(size, alike.count() == 1 ? "" : "each ", shape.text(ruler)))
-                        .orElseGet(() -> "by the template, %s%s".formatted(box(mat, ruler), many));
+                        .orElseGet(
+                                () -> "by the template, %s%s%s".formatted(box(mat, ruler), many, pattern(mat, ruler)));
     }
 
     private static String split(Part mat, Division division, Ruler ruler) {
@@ -178,6 +194,7 @@ public record CutParts(List<String> all, String from, List<CutList.Alike> what) 
                     Sketch.Line.SIZE,
                     new LineSegment(0, 0, 0, box.getHeight()),
                     pad.ruler().text(part.size().height()));
+            part.up().ifPresent(up -> pad.top(outline, up));
             part.division().ifPresent(d -> {
                 double at = d.at().count();
                 pad.stroke(

@@ -14,13 +14,16 @@ import vantbreeze.measure.Ruler;
  *
  * @param first whether something is joined over them later
  * @param all the labels of all faces that are dressed, so that many are counted
+ * @param mirrored those of the mats that another one is the mirror image of
  */
 @Kind("lay-mats")
-public record LayMats(boolean first, Joint joint, List<Mat> mats, List<String> all) implements Operation {
+public record LayMats(boolean first, Joint joint, List<Mat> mats, List<String> all, List<Mat> mirrored)
+        implements Operation {
 
     public LayMats {
         mats = List.copyOf(mats);
         all = List.copyOf(all);
+        mirrored = List.copyOf(mirrored);
     }
 
     @Override
@@ -48,18 +51,27 @@ public record LayMats(boolean first, Joint joint, List<Mat> mats, List<String> a
         Map<String, Mat> faces = new LinkedHashMap<>();
         mats.forEach(m -> faces.putIfAbsent(m.face().label(), m));
         return Wording.plain(
-                "%s, bottom layer first. Keep the borders even. On %s use %s. Keep glue and tape %s away from the scores."
+                "%s, bottom layer first. Keep the borders even. On %s use %s. Keep glue and tape %s away from the scores.%s%s"
                         .formatted(
                                 first
                                         ? "Glue these mats on before you join anything"
                                         : "Try the mats for fit first. Then glue them on",
                                 the(Grouped.names(List.copyOf(faces.keySet()), all)),
                                 joint.text(),
-                                ruler.about(Joint.TAPE_INSET)));
+                                ruler.about(Joint.TAPE_INSET),
+                                mirrored.isEmpty()
+                                        ? ""
+                                        : " The mats for %s are mirror images: try which is which before you glue."
+                                                .formatted(the(Grouped.names(labels(mirrored), all))),
+                                TopOfMats.of(mats, all).text()));
+    }
+
+    static List<String> labels(List<Mat> mats) {
+        return mats.stream().map(m -> m.face().label()).distinct().toList();
     }
 
     /** What is counted needs no article: "the front and back", "all 12 walls". */
-    private static String the(List<String> names) {
+    static String the(List<String> names) {
         boolean counted = names.get(0).matches("(all|both|\\d+) .*");
         return (counted ? "" : "the ") + Grouped.joined(names);
     }

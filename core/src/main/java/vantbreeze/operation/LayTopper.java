@@ -56,5 +56,8 @@ public record LayTopper(PlacedOrnament placed, GluedPlace place, Joint joint) im
     public void draw(SketchPad pad) {
         pad.onFace(placed.face());
         pad.area(Sketch.Surface.LAID, placed.onPiece(), placed.ornament().name());
+        if (placed.ornament().paper().hasUp()) {
+            pad.top(placed.onPiece(), 0);
+        }
     }
 }

@@ -42,7 +42,9 @@ public record Sketch(List<Area> areas, List<Stroke> strokes) {
         /** How long something is. */
         SIZE,
         /** Where something goes. */
-        WAY
+        WAY,
+        /** From the foot of a one-way pattern to its top. */
+        TOP
     }
 
     /** @param label what stands beside it, or nothing */

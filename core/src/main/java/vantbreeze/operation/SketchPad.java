@@ -46,6 +46,9 @@ public final class SketchPad {
 
     private static final int MOST_ARROWS = 6;
 
+    /** Half an arrow to the top of a pattern, of the shorter side. */
+    private static final double UPWARDS = 0.22;
+
     /** Half an arrow, of the piece's shorter side. */
     private static final double ARROW = 0.11;
 
@@ -321,9 +324,24 @@ public final class SketchPad {
             lie = FlatMotion.shift(x - box.getMinX(), -box.getMinY()).after(lie);
             paper(piece, ground.getKey().side());
             lines(piece, Set.of(), true);
-            ground.getValue().forEach(m -> area(Sketch.Surface.MAT, m.outline(), ""));
+            for (Mat mat : ground.getValue()) {
+                area(Sketch.Surface.MAT, mat.outline(), "");
+                if (mat.paper().hasUp()) {
+                    top(mat.outline(), mat.up());
+                }
+            }
             x += box.getWidth() + BESIDE * Math.max(box.getWidth(), box.getHeight());
         }
+    }
+
+    /** @param degrees where the top of its pattern is, anticlockwise from the top of what is drawn */
+    void top(Polygon outline, double degrees) {
+        Envelope box = outline.getEnvelopeInternal();
+        Coordinate middle = outline.getInteriorPoint().getCoordinate();
+        double half = UPWARDS * Math.min(box.getWidth(), box.getHeight());
+        double x = -half * Math.sin(Math.toRadians(degrees));
+        double y = half * Math.cos(Math.toRadians(degrees));
+        stroke(Sketch.Line.TOP, new LineSegment(middle.x - x, middle.y - y, middle.x + x, middle.y + y), "");
     }
 
     void onFace(Face face) {

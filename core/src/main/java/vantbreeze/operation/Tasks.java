@@ -271,7 +271,7 @@ public final class Tasks {
             laid.add(graph.add(
                             id,
                             phase,
-                            new LayMats(when.equals("first"), group.joint(), mats, labels),
+                            new LayMats(when.equals("first"), group.joint(), mats, labels, mirrored(mats)),
                             partsOf(mats),
                             false)
                     .after(IntStream.range(0, laid.size())
@@ -279,6 +279,17 @@ public final class Tasks {
                             .mapToObj(i -> laid.get(i).id())));
         }
         return laid;
+    }
+
+    /** Those of which another one laid with them is the mirror image. */
+    private List<Mat> mirrored(List<Mat> mats) {
+        List<Part> these = parts.stream()
+                .filter(p -> p.cutFor().stream().anyMatch(mats::contains))
+                .toList();
+        return these.stream()
+                .filter(p -> CutList.hasMirrorImage(p, these))
+                .flatMap(p -> p.cutFor().stream())
+                .toList();
     }
 
     /** The parts that these mats are cut as. */

@@ -16,6 +16,7 @@ import vantbreeze.operation.Task;
 import vantbreeze.operation.Tasks;
 import vantbreeze.part.CutList;
 import vantbreeze.part.Part;
+import vantbreeze.part.PatternTop;
 
 /** Turns a brief into a plan. Without state: the same brief always gives the same plan. */
 public final class Planner {
@@ -173,7 +174,7 @@ public final class Planner {
                             : part.form().note()));
         }
         if (CutList.hasMirrorImage(part, work.parts())) {
-            notes.add("one of a mirrored pair");
+            notes.add("mirror image of the other");
         }
         part.division()
                 .ifPresent(d ->
@@ -184,7 +185,7 @@ public final class Planner {
                 .filter(o -> o.lift().isPositive())
                 .forEach(
                         o -> notes.add("on foam %.1f mm high".formatted(o.lift().millimetres())));
-        part.up().ifPresent(up -> notes.add(UpArrow.text(part, up, brief.ruler())));
+        part.up().ifPresent(up -> notes.add(PatternTop.text(part, up, brief.ruler())));
         return String.join("; ", notes);
     }
 }

@@ -119,7 +119,7 @@ class PeakedHouseTest {
         assertThat(plan.cutList())
                 .filteredOn(c -> c.isMat())
                 .hasSize(2)
-                .allSatisfy(c -> assertThat(c.note()).contains("one of a mirrored pair"));
+                .allSatisfy(c -> assertThat(c.note()).contains("mirror image of the other"));
         double area = plan.dressing().mats().get(0).squareMillimetres() / (25.4 * 25.4);
         /* A parallelogram offset by b on all sides: its inradius-like widths shrink by 2b each; cut by the ruler, by up to 1/16 more. */
         double b = 0.125;

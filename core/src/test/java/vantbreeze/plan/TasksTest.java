@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -24,6 +25,8 @@ import vantbreeze.layer.Mat;
 import vantbreeze.layer.Ornament;
 import vantbreeze.layer.Outline;
 import vantbreeze.make.PlacedBySlits;
+import vantbreeze.material.Paper;
+import vantbreeze.material.Print;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.UnitSystem;
 import vantbreeze.operation.Close;
@@ -335,6 +338,48 @@ class TasksTest {
         assertThat(plan.tasks().get(own + 2).after())
                 .contains(plan.tasks().get(own + 1).id());
         assertThat(own).isGreaterThan(at(plan, t -> t.id().equals("cut/topper/star")));
+    }
+
+    private static Plan oneWay(String fold) {
+        Brief brief = Briefs.closed(fold, "4 1/4", "5 1/2");
+        return Planner.plan(
+                brief.withMatting(brief.matting().withEach(p -> new Paper(p.stock(), p.colour(), Print.UPRIGHT))));
+    }
+
+    private static String laying(Plan plan) {
+        return plan.tasks().stream()
+                .filter(t -> t.operation() instanceof LayMats)
+                .map(t -> t.step(plan.brief().ruler()).text())
+                .collect(Collectors.joining(" "));
+    }
+
+    /** A card that opens upwards: the picture on its front is laid on its head while the sheet lies open. Common practice. */
+    @Test
+    void whatIsLaidUpsideDownIsSaidWhereItIsLaid() {
+        assertThat(laying(oneWay("z-fold")))
+                .contains("Keep the top of each pattern up.")
+                .doesNotContain("upside down");
+        assertThat(laying(oneWay("top-fold")))
+                .contains(
+                        "On the front (back side) lay the pattern upside down: it is the right way up once the card is folded.");
+    }
+
+    /** Cut and laid: an arrow in each drawing, towards the top of each mat's pattern. */
+    @ParameterizedTest
+    @MethodSource("folds")
+    void aOneWayPatternHasAnArrow(FoldDesign fold) {
+        Plan plan = oneWay(fold.id());
+        long arrows = plan.tasks().stream()
+                .filter(t -> t.operation() instanceof LayMats)
+                .flatMap(t -> t.sketch(plan.structure(), plan.brief().ruler()).strokes().stream())
+                .filter(s -> s.line() == Sketch.Line.TOP)
+                .count();
+        assertThat(arrows)
+                .isEqualTo(plan.dressing().mats().stream()
+                        .filter(m -> m.paper().hasUp())
+                        .count());
+        assertThat(plan.steps().stream().filter(s -> s.title().startsWith("Cut the mats")))
+                .anyMatch(s -> s.text().contains("pattern"));
     }
 
     /** What is joined over is done before. */

@@ -100,6 +100,7 @@ final class SketchDrawing {
             case RULER -> page.stroke(1.6, 0.75);
             case FENCE -> page.stroke(1.2, 0.3);
             case WAY -> page.stroke(0.6, 0);
+            case TOP -> page.stroke(0.4, 0.2);
             case SIZE -> page.stroke(0, 1);
         }
         if (stroke.line() != Sketch.Line.SIZE) {
