@@ -2,7 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { ListChecks, MonitorCheck } from "lucide-react";
 import { useEffect, useMemo, useRef, useState, type MouseEvent } from "react";
 import { api, exportAddress } from "../api/client";
-import type { Brief, MakingState, Task, Wording } from "../api/types";
+import type { Brief, MakingState, Sketch, Task, Wording } from "../api/types";
 import { Button } from "../parts/Button";
 import { Saved } from "../parts/Saved";
 import { TickWord } from "../parts/TickWord";
@@ -84,6 +84,7 @@ function Table({ project }: { project: string }) {
   if (!task) return <p>There is nothing to do.</p>;
   const finished = wholeCourseDone(tasks, state);
   const sketch = sketches.data?.find((s) => s.task === task.id);
+  const moves = MOVES[task.kind] === "piece";
   return (
     <div className="flex flex-col gap-3">
       <TableSettings
@@ -124,21 +125,36 @@ function Table({ project }: { project: string }) {
             aria-live="polite"
             className="grid gap-5 md:grid-cols-[minmax(0,6fr)_minmax(0,5fr)]"
           >
-            <div
-              data-testid="step-picture"
-              title="Touch it: done. Touch its left edge: back."
-              onClick={(e) => touched(e, goOn, goBack)}
-              className="border-rule bg-raised flex min-h-72 cursor-pointer flex-col justify-center rounded-lg border p-3 md:sticky md:top-2 md:self-start"
-            >
-              {sketch ? (
-                <Saved name={task.title}>
-                  <StepDrawing sketch={sketch} name={`${task.title}: ${task.text}`} />
-                </Saved>
-              ) : (
-                <Waiting task={task} />
-              )}
+            <div className="flex flex-col gap-3 md:sticky md:top-2 md:self-start">
+              <div
+                data-testid="step-picture"
+                title="Touch it: done. Touch its left edge: back."
+                onClick={(e) => touched(e, goOn, goBack)}
+                className={`border-rule bg-raised flex cursor-pointer flex-col justify-center rounded-lg border p-3 ${moves ? "" : "min-h-72"}`}
+              >
+                {sketch ? (
+                  <Saved name={task.title}>
+                    <StepDrawing
+                      sketch={sketch}
+                      name={`${task.title}: ${task.text}`}
+                      {...(moves && { highest: "max-h-[36vh]" })}
+                    />
+                  </Saved>
+                ) : (
+                  <Waiting task={task} />
+                )}
+              </div>
+              <Moving task={task} />
             </div>
-            <Words task={task} tasks={tasks} at={at} state={state} now={now} onChange={change} />
+            <Words
+              task={task}
+              sketch={sketch}
+              tasks={tasks}
+              at={at}
+              state={state}
+              now={now}
+              onChange={change}
+            />
           </article>
           <nav aria-label="Steps" className="no-print bg-ground sticky bottom-0 flex gap-3 py-2">
             <Button className="min-h-16 px-6 text-xl!" disabled={at === 0} onClick={goBack}>
@@ -255,9 +271,9 @@ function Moving({ task }: { task: Task }) {
 /** From so many on, what is gone through stands line by line. */
 const LISTED = 3;
 
-function Said({ wording }: { wording: Wording }) {
+function Said({ wording, each: drawings }: { wording: Wording; each: Sketch["each"] }) {
   const { lead, each, between, tail, otherwise } = wording;
-  const listed = each.length >= LISTED;
+  const listed = each.length >= LISTED || drawings.length > 0;
   return (
     <>
       <p className="m-0 text-3xl leading-snug">
@@ -267,10 +283,20 @@ function Said({ wording }: { wording: Wording }) {
       </p>
       {listed && (
         <>
-          <ol className="m-0 flex list-decimal flex-col gap-1 pl-10 text-2xl leading-snug">
-            {each.map((one, i) => (
-              <li key={i}>{one}</li>
-            ))}
+          <ol className="m-0 flex list-disc flex-col gap-1 pl-8 text-2xl leading-snug">
+            {each.map((one, i) => {
+              const drawing = drawings[i];
+              return (
+                <li key={i}>
+                  {one}
+                  {drawing && (
+                    <span className="mt-1 block h-44">
+                      <StepDrawing sketch={drawing} name={one} large={1.7} highest="" />
+                    </span>
+                  )}
+                </li>
+              );
+            })}
           </ol>
           <p className="m-0 text-3xl leading-snug">
             {tail.replace(/^[.,]\s*/, "").replace(/^./, (c) => c.toUpperCase())}
@@ -281,7 +307,7 @@ function Said({ wording }: { wording: Wording }) {
         <details className="text-xl">
           <summary className="text-accent cursor-pointer font-semibold">Another way</summary>
           <div className="mt-2 flex flex-col gap-2">
-            <Said wording={otherwise} />
+            <Said wording={otherwise} each={[]} />
           </div>
         </details>
       )}
@@ -291,6 +317,7 @@ function Said({ wording }: { wording: Wording }) {
 
 interface WordsProps {
   task: Task;
+  sketch: Sketch | undefined;
   tasks: Task[];
   at: number;
   state: MakingState;
@@ -298,7 +325,7 @@ interface WordsProps {
   onChange(how: (state: MakingState) => MakingState): void;
 }
 
-function Words({ task, tasks, at, state, now, onChange }: WordsProps) {
+function Words({ task, sketch, tasks, at, state, now, onChange }: WordsProps) {
   const caution = cautionOf(tasks, at);
   const late = tooLate(tasks, task, state);
   const waits = waitsFor(task, state, now);
@@ -313,7 +340,7 @@ function Words({ task, tasks, at, state, now, onChange }: WordsProps) {
         {state.cards === 1 && isDone(state, task.id) && " · done"}
       </p>
       <h2 className="font-title m-0 text-4xl leading-tight">{task.title}</h2>
-      <Said key={`said ${task.id}`} wording={task.wording} />
+      <Said key={`said ${task.id}`} wording={task.wording} each={sketch?.each ?? []} />
       {late && (
         <p role="alert" className="border-stop bg-stop-soft m-0 rounded-md border-l-4 px-3 py-2 text-xl">
           Too late on this card: “{late.title}” is done already.
@@ -329,7 +356,6 @@ function Words({ task, tasks, at, state, now, onChange }: WordsProps) {
       )}
       {task.tools.length > 0 && <p className="text-quiet m-0 text-lg">In hand: {task.tools.join(", ")}.</p>}
       {caution && <p className="text-warn m-0 text-lg">{caution}</p>}
-      <Moving task={task} />
     </div>
   );
 }

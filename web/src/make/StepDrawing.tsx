@@ -20,18 +20,29 @@ const TYPE = 0.042;
 const LETTER = 0.58;
 
 /** One step as it lies on the table: what is done now stands out, everything else is quiet. */
-export function StepDrawing({ sketch, name }: { sketch: Sketch; name: string }) {
+export function StepDrawing({
+  sketch,
+  name,
+  large = 1,
+  highest = "max-h-[58vh]",
+}: {
+  sketch: Pick<Sketch, "areas" | "strokes">;
+  name: string;
+  /** Of a small drawing the numbers are so many times as large. */
+  large?: number;
+  highest?: string;
+}) {
   const box = around(sketch);
   const long = Math.max(box.width, box.height * 1.25);
   const margin = long * MARGIN;
-  const type = long * TYPE;
+  const type = long * TYPE * large;
   const y = (v: number) => box.bottom + box.height - v;
   return (
     <svg
       role="img"
       aria-label={name}
       viewBox={`${box.left - margin} ${-margin} ${box.width + 2 * margin} ${box.height + 2 * margin}`}
-      className="h-full max-h-[58vh] w-full"
+      className={`h-full w-full ${highest}`}
     >
       <defs>
         <pattern
@@ -152,9 +163,10 @@ interface ArrowProps {
 
 function Arrow({ x1, y1, x2, y2, type, colour = "var(--accent)" }: ArrowProps) {
   const length = Math.hypot(x2 - x1, y2 - y1) || 1;
-  const [dx, dy] = [((x2 - x1) / length) * type, ((y2 - y1) / length) * type];
+  const head = Math.min(type, length * 0.45);
+  const [dx, dy] = [((x2 - x1) / length) * head, ((y2 - y1) / length) * head];
   return (
-    <g stroke={colour} strokeWidth={type * 0.25} fill="none" strokeLinecap="round">
+    <g stroke={colour} strokeWidth={head * 0.25} fill="none" strokeLinecap="round">
       <path d={`M${x1},${y1} L${x2},${y2}`} />
       <path
         d={`M${x2 - dx + dy * 0.6},${y2 - dy - dx * 0.6} L${x2},${y2} L${x2 - dx - dy * 0.6},${y2 - dy + dx * 0.6}`}
@@ -241,8 +253,9 @@ function Number({ x, y, text, type, turned, end }: NumberProps) {
   );
 }
 
-function around(sketch: Sketch) {
-  const corners = sketch.areas.flatMap((a) => a.points);
+function around(sketch: Pick<Sketch, "areas" | "strokes">) {
+  const arrows = sketch.strokes.filter((s) => s.line === "WAY");
+  const corners = [...sketch.areas.flatMap((a) => a.points), ...arrows.flatMap((a) => [a.from, a.to])];
   const xs = corners.map(([x = 0]) => x);
   const ys = corners.map(([, v = 0]) => v);
   const left = Math.min(...xs);

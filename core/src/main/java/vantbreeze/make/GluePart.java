@@ -73,6 +73,26 @@ public final class GluePart {
         return laid.outline().getFactory().toGeometry(end);
     }
 
+    /** Whether only what takes it says which part of the panel is glued: no edge does. */
+    public boolean isWhereItTouches() {
+        boolean whole = laid.outline().getArea() - held.getArea() <= Regions.TOUCH;
+        return seams.isEmpty() && !whole && reachesAcross() == reachesUp();
+    }
+
+    private boolean reachesAcross() {
+        return held.isRectangle()
+                && same(
+                        held.getEnvelopeInternal().getWidth(),
+                        laid.outline().getEnvelopeInternal().getWidth());
+    }
+
+    private boolean reachesUp() {
+        return held.isRectangle()
+                && same(
+                        held.getEnvelopeInternal().getHeight(),
+                        laid.outline().getEnvelopeInternal().getHeight());
+    }
+
     /** Which part of the panel, as it lies with the side for the glue towards the maker; nothing where all of it is glued. */
     public Optional<String> where(Ruler ruler) {
         Envelope all = laid.outline().getEnvelopeInternal();
@@ -84,9 +104,8 @@ public final class GluePart {
         if (laid.outline().getArea() - held.getArea() <= Regions.TOUCH) {
             return Optional.empty();
         }
-        boolean straight = held.isRectangle();
-        boolean wide = straight && same(part.getWidth(), all.getWidth());
-        boolean high = straight && same(part.getHeight(), all.getHeight());
+        boolean wide = reachesAcross();
+        boolean high = reachesUp();
         return Optional.of(
                 high && !wide
                         ? end(
@@ -102,7 +121,7 @@ public final class GluePart {
                                         all.getMaxY() - part.getMaxY(),
                                         part.getHeight(),
                                         false)
-                                : "where it touches the " + onto.name());
+                                : "where it touches " + Grouped.the(onto.name()));
     }
 
     /** Around a point of the panel, along one of its edges, or a line between them. */

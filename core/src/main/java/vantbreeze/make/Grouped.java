@@ -92,7 +92,9 @@ public final class Grouped {
         boolean whole = names.size() > 1 && byKind(names).size() == 1 && others == names.size();
         return whole
                 ? (names.size() == 2 ? "both " : "all %d ".formatted(names.size())) + plural(kind)
-                : "the " + joined(names);
+                : names.stream().anyMatch(Grouped::isNumbered)
+                        ? joined(names.stream().map(Grouped::the).toList())
+                        : "the " + joined(names);
     }
 
     /** "a, b and c". */
@@ -101,5 +103,18 @@ public final class Grouped {
         return last < 1
                 ? String.join("", parts)
                 : String.join(", ", parts.subList(0, last)) + " and " + parts.get(last);
+    }
+
+    /** "the band"; a number or a letter names it without an article: "panel 1", "the left tab of strip 1". */
+    public static String the(String name) {
+        int comma = name.indexOf(", ");
+        if (comma > 0) {
+            return "the %s of %s".formatted(name.substring(comma + 2), the(name.substring(0, comma)));
+        }
+        return isNumbered(name) ? name : "the " + name;
+    }
+
+    private static boolean isNumbered(String name) {
+        return name.matches(".* (\\d+|[A-Z])( \\(back side\\))?");
     }
 }

@@ -57,12 +57,12 @@ public record CloseOnto(List<Glued> joints, Joint joint, List<String> pieces) im
     @Override
     public String title() {
         return joints.size() == 1
-                ? "Glue the " + joints.get(0).laid().name()
+                ? "Glue " + Grouped.the(joints.get(0).laid().name())
                 : isWithinPiece(joints.get(0))
                         ? "Close " + named()
                         : "Glue "
                                 + Grouped.joined(joints.stream()
-                                        .map(g -> "the " + g.laid().name())
+                                        .map(g -> Grouped.the(g.laid().name()))
                                         .toList());
     }
 
@@ -74,10 +74,14 @@ public record CloseOnto(List<Glued> joints, Joint joint, List<String> pieces) im
     @Override
     public Wording wording(Ruler ruler) {
         boolean within = isWithinPiece(joints.get(0));
-        String lands = Grouped.joined(
-                joints.stream().map(g -> "the " + g.laid().name()).distinct().toList());
-        List<String> taking =
-                joints.stream().map(g -> "the " + g.onto().name()).distinct().toList();
+        String lands = Grouped.joined(joints.stream()
+                .map(g -> Grouped.the(g.laid().name()))
+                .distinct()
+                .toList());
+        List<String> taking = joints.stream()
+                .map(g -> Grouped.the(g.onto().name()))
+                .distinct()
+                .toList();
         boolean one = joints.size() == 1;
         return Wording.plain("%s. %s%s %s: nothing is measured. Press%s. %s%s"
                 .formatted(
@@ -103,7 +107,7 @@ public record CloseOnto(List<Glued> joints, Joint joint, List<String> pieces) im
         if (isWithinPiece(joints.get(0))) {
             pad.foldedApart(joints);
         } else {
-            pad.folded(joints);
+            pad.shut(joints);
         }
     }
 }

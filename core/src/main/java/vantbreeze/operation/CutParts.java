@@ -85,7 +85,7 @@ public record CutParts(List<String> all, String from, List<CutList.Alike> what) 
     @Override
     public Wording wording(Ruler ruler, int cards) {
         return isOfMats()
-                ? Wording.plain(mats(ruler, cards))
+                ? mats(ruler, cards)
                 : new Wording(
                         "From %s, cut".formatted(from),
                         what.stream()
@@ -131,7 +131,7 @@ public record CutParts(List<String> all, String from, List<CutList.Alike> what) 
                 : "from a piece of %s".formatted(ruler.text(ruler.everyday().ceiling(part.size())));
     }
 
-    private String mats(Ruler ruler, int cards) {
+    private Wording mats(Ruler ruler, int cards) {
         List<String> cuts = new ArrayList<>();
         List<String> splits = new ArrayList<>();
         for (CutList.Alike alike : what) {
@@ -140,7 +140,8 @@ public record CutParts(List<String> all, String from, List<CutList.Alike> what) 
             cuts.add("%d %s".formatted(cards * alike.count(), each(alike, ruler, each)));
             mat.division().ifPresent(d -> splits.add(split(mat, d, ruler)));
         }
-        return "Cut the mats as listed: %s.%s%s".formatted(String.join("; ", cuts), String.join("", splits), pairs());
+        return new Wording(
+                "Cut the mats as listed:", cuts, "; ", "." + String.join("", splits) + pairs(), Optional.empty());
     }
 
     private String pairs() {

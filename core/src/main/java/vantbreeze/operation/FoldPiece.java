@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import vantbreeze.make.Grouped;
@@ -121,6 +122,16 @@ public record FoldPiece(Pieces pieces, List<ScoreSetting> settings, List<ScoreSe
 
     private static String position(ScoreSetting setting, Ruler ruler) {
         return setting.at() instanceof SquareReading square ? ruler.text(square.fromStart()) : setting.name();
+    }
+
+    @Override
+    public List<Consumer<SketchPad>> drawEach() {
+        List<FoldedRow> rows = FoldedRow.of(settings);
+        return rows.size() > 1
+                ? rows.stream()
+                        .map(row -> (Consumer<SketchPad>) pad -> pad.row(piece(), row))
+                        .toList()
+                : List.of();
     }
 
     @Override

@@ -22,8 +22,9 @@ import vantbreeze.structure.Fold;
  * @param numbers from the bottom, from 1
  * @param of how many rows there are
  * @param folds where each of them folds, from the left end
+ * @param edges of all rows, from the lower edge of the first to the upper edge of the last
  */
-record FoldedRow(List<Integer> numbers, int of, Map<Length, Fold> folds) {
+record FoldedRow(List<Integer> numbers, int of, Map<Length, Fold> folds, List<Length> edges) {
 
     /** Rows that differ from each other; none where all scores run through, or lie otherwise. */
     static List<FoldedRow> of(List<ScoreSetting> settings) {
@@ -45,7 +46,7 @@ record FoldedRow(List<Integer> numbers, int of, Map<Length, Fold> folds) {
         double middle = (count + 1) / 2.0;
         return alike.entrySet().stream()
                 .filter(e -> !e.getKey().isEmpty())
-                .map(e -> new FoldedRow(e.getValue(), count, e.getKey()))
+                .map(e -> new FoldedRow(e.getValue(), count, e.getKey(), rows.get()))
                 .sorted(Comparator.comparingDouble(r -> r.numbers().stream()
                         .mapToDouble(n -> Math.abs(n - middle))
                         .min()

@@ -66,12 +66,14 @@ public record Glue(List<Glued> joints, Joint joint, String card, Structure struc
         List<String> taking =
                 joints.stream().map(g -> g.onto().piece()).distinct().toList();
         if (panels.size() == 1) {
-            return "Glue the " + panels.get(0);
+            return "Glue " + Grouped.the(panels.get(0));
         }
         /* What several pieces hold at once is laid on them. */
-        boolean isLaid = taking.size() == 1
-                && pieces.size() > 1
-                && structure.isMadeWith(joints.get(0).bond(), joints.get(1).bond());
+        boolean isLaid = pieces.size() == 1
+                ? taking.size() > 1
+                : taking.size() == 1
+                        && structure.isMadeWith(
+                                joints.get(0).bond(), joints.get(1).bond());
         return "Glue "
                 + Grouped.together(
                         isLaid ? taking : pieces,
@@ -86,7 +88,24 @@ public record Glue(List<Glued> joints, Joint joint, String card, Structure struc
                 .formatted(
                         joint.sentence(),
                         joints.stream().anyMatch(Glued::hidden) ? " The next mat hides the tape." : "");
-        return new Wording(lead, laid, "; ", tail, Optional.empty());
+        return isAlikeThroughout(ruler)
+                ? new Wording(
+                        lead + " Lay",
+                        joints.stream()
+                                .map(g -> "%s on %s"
+                                        .formatted(Grouped.the(g.laid().name()), g.takenBy()))
+                                .toList(),
+                        ", ",
+                        ": each " + first().place().text(ruler) + tail,
+                        Optional.empty())
+                : new Wording(lead, laid, "; ", tail, Optional.empty());
+    }
+
+    /** More than two that go to the same place, each on its own panel. */
+    private boolean isAlikeThroughout(Ruler ruler) {
+        return joints.size() > 2
+                && joints.stream().noneMatch(Glued::onOutline)
+                && joints.stream().map(g -> g.place().text(ruler)).distinct().count() == 1;
     }
 
     private String lay(Glued glued, Ruler ruler) {
@@ -95,14 +114,18 @@ public record Glue(List<Glued> joints, Joint joint, String card, Structure struc
                         .formatted(glued.onto().name(), card)
                 : glued.place().text(ruler);
         String begin = glued.equals(first()) ? "Lay " : "";
-        String what = joints.size() == 1 ? "it" : "the " + glued.laid().name();
+        String what = joints.size() == 1 ? "it" : Grouped.the(glued.laid().name());
         return "%s%s on %s: %s".formatted(begin, what, glued.takenBy(), where);
     }
 
     /** What has to lie folded before all of it can come down at once. */
     private String foldedFirst() {
         List<String> folded = foldedPieces();
-        return folded.isEmpty() ? "" : "Fold the %s flat first. ".formatted(Grouped.joined(folded));
+        return folded.isEmpty()
+                ? ""
+                : "Fold %s flat first. "
+                        .formatted(
+                                Grouped.joined(folded.stream().map(Grouped::the).toList()));
     }
 
     private List<String> foldedPieces() {

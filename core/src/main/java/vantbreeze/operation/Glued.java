@@ -42,7 +42,9 @@ public record Glued(
     }
 
     static boolean isAlike(Panel laid, Panel onto, Panel otherLaid, Panel otherOnto) {
-        return !laid.piece().equals(otherLaid.piece())
+        boolean samePieces =
+                laid.piece().equals(otherLaid.piece()) && onto.piece().equals(otherOnto.piece());
+        return !samePieces
                 && Grouped.isAlike(laid.piece(), otherLaid.piece())
                 && Grouped.isAlike(onto.piece(), otherOnto.piece());
     }
@@ -57,7 +59,7 @@ public record Glued(
     }
 
     String takenBy() {
-        return (bond.ontoSide() == Side.BACK ? "the back of the " : "the ") + onto.name();
+        return (bond.ontoSide() == Side.BACK ? "the back of " : "") + Grouped.the(onto.name());
     }
 
     /** "Put wet glue on the back of the bar, the left 1/2 in and the right 1/2 in only. The rest has to come away." */
@@ -73,9 +75,24 @@ public record Glued(
             List<String> where = new ArrayList<>(List.of(joint.bond().side().word()));
             where.addAll(parts.get(joint.laid().name()));
             List<String> there = panels.computeIfAbsent(where, k -> new ArrayList<>());
-            if (!there.contains("the " + joint.laid().name())) {
-                there.add("the " + joint.laid().name());
+            if (!there.contains(Grouped.the(joint.laid().name()))) {
+                there.add(Grouped.the(joint.laid().name()));
             }
+        }
+        if (panels.size() > 2
+                && joints.stream().allMatch(g -> g.part().isWhereItTouches())
+                && panels.keySet().stream()
+                                .map(where -> where.get(0))
+                                .distinct()
+                                .count()
+                        == 1) {
+            return "Put %s on the %s of %s, only where each touches what it goes onto. The rest has to come away."
+                    .formatted(
+                            with.adhesive().name(),
+                            joints.get(0).bond().side().word(),
+                            Grouped.joined(panels.values().stream()
+                                    .flatMap(List::stream)
+                                    .toList()));
         }
         boolean inPart = panels.keySet().stream().anyMatch(where -> where.size() > 1);
         return "Put %s on %s.%s"

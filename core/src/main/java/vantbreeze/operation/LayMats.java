@@ -1,13 +1,19 @@
 package vantbreeze.operation;
 
+import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 import vantbreeze.layer.Face;
 import vantbreeze.layer.Mat;
 import vantbreeze.make.Grouped;
 import vantbreeze.make.Joint;
 import vantbreeze.measure.Ruler;
+import vantbreeze.structure.Side;
 
 /**
  * Papers onto faces, with what suits them.
@@ -19,6 +25,8 @@ import vantbreeze.measure.Ruler;
 @Kind("lay-mats")
 public record LayMats(boolean first, Joint joint, List<Mat> mats, List<String> all, List<Mat> mirrored)
         implements Operation {
+
+    private static final int MOST = 5;
 
     public LayMats {
         mats = List.copyOf(mats);
@@ -56,14 +64,34 @@ public record LayMats(boolean first, Joint joint, List<Mat> mats, List<String> a
                                 first
                                         ? "Glue these mats on before you join anything"
                                         : "Try the mats for fit first. Then glue them on",
-                                the(Grouped.names(List.copyOf(faces.keySet()), all)),
+                                where(List.copyOf(faces.keySet())),
                                 joint.text(),
                                 ruler.about(Joint.TAPE_INSET),
-                                mirrored.isEmpty()
-                                        ? ""
-                                        : " The mats for %s are mirror images: try which is which before you glue."
-                                                .formatted(the(Grouped.names(labels(mirrored), all))),
+                                pairs(),
                                 TopOfMats.of(mats, all).text()));
+    }
+
+    /** Too many faces to be read one by one are told by their pieces: the drawing shows them. */
+    private String where(List<String> faces) {
+        List<String> names = Grouped.names(faces, all);
+        if (names.size() <= MOST) {
+            return the(names);
+        }
+        Map<Side, Set<String>> pieces = new EnumMap<>(Side.class);
+        mats.forEach(m -> pieces.computeIfAbsent(m.face().side(), s -> new LinkedHashSet<>())
+                .add(Grouped.the(m.face().panel().piece())));
+        return pieces.entrySet().stream()
+                .map(e -> "the %s of %s".formatted(e.getKey().word(), Grouped.joined(List.copyOf(e.getValue()))))
+                .collect(Collectors.joining("; on "));
+    }
+
+    private String pairs() {
+        List<String> faces = labels(mirrored);
+        if (faces.isEmpty()) {
+            return "";
+        }
+        return " %s are mirror images: try which is which before you glue."
+                .formatted(faces.size() > 2 ? "Some of these mats" : "The mats for " + the(Grouped.names(faces, all)));
     }
 
     static List<String> labels(List<Mat> mats) {
@@ -73,7 +101,11 @@ public record LayMats(boolean first, Joint joint, List<Mat> mats, List<String> a
     /** What is counted needs no article: "the front and back", "all 12 walls". */
     static String the(List<String> names) {
         boolean counted = names.get(0).matches("(all|both|\\d+) .*");
-        return (counted ? "" : "the ") + Grouped.joined(names);
+        List<String> named = new ArrayList<>(names);
+        if (!counted) {
+            named.set(0, Grouped.the(named.get(0)));
+        }
+        return Grouped.joined(named);
     }
 
     @Override

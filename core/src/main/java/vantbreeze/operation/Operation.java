@@ -3,6 +3,7 @@ package vantbreeze.operation;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import vantbreeze.layer.Face;
 import vantbreeze.measure.Ruler;
 import vantbreeze.structure.Piece;
@@ -69,6 +70,11 @@ public sealed interface Operation
 
     /** What lies on the table; nothing where no paper does. */
     default void draw(SketchPad pad) {}
+
+    /** Of what is gone through line by line, a drawing for each; none where one drawing says it. */
+    default List<Consumer<SketchPad>> drawEach() {
+        return List.of();
+    }
 
     /**
      * The same done to more pieces in one go: what is cut from one sheet, scored at one setting or folded alike.

@@ -8,6 +8,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import vantbreeze.layer.Face;
 import vantbreeze.layer.Ornaments;
+import vantbreeze.make.Grouped;
 import vantbreeze.part.Part;
 import vantbreeze.structure.Structure;
 
@@ -130,7 +131,7 @@ record OwnTasks(TaskGraph graph, Structure structure, List<Face> faces, Ornament
         List<String> laid = Stream.concat(graph.layingOn(face), toppersOn(face)).toList();
         List<String> joined = joining(face);
         return new Target(
-                "the " + face.label(),
+                Grouped.the(face.label()),
                 Optional.of(face),
                 Optional.empty(),
                 List.of(piece),
@@ -150,7 +151,7 @@ record OwnTasks(TaskGraph graph, Structure structure, List<Face> faces, Ornament
                 .toList();
         boolean first = lay.stream().anyMatch(l -> graph.get(l).phase() == Phase.LAY_FIRST);
         return new Target(
-                "the " + part.piece().name(),
+                Grouped.the(part.piece().name()),
                 Optional.empty(),
                 Optional.of(part),
                 List.of(part.id()),
@@ -165,7 +166,7 @@ record OwnTasks(TaskGraph graph, Structure structure, List<Face> faces, Ornament
     private Target topper(Part part) {
         TaskGraph.Draft lay = graph.get("lay/" + part.id());
         return new Target(
-                "the " + part.name(),
+                Grouped.the(part.name()),
                 Optional.empty(),
                 Optional.of(part),
                 List.of(part.id()),

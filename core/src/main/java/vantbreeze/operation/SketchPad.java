@@ -1,11 +1,13 @@
 package vantbreeze.operation;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Consumer;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
@@ -46,6 +48,15 @@ public final class SketchPad {
 
     private static final int MOST_ARROWS = 6;
 
+    /** How far outside what it is laid on an arrow begins, of the longer side. */
+    private static final double COMING = 0.09;
+
+    /** Half an arrow over a fold, of the way from the fold to the middle of its leaf. */
+    private static final double TURNING = 0.5;
+
+    /** Of a fold's length, from its end. */
+    private static final double ASIDE = 0.15;
+
     /** Half an arrow to the top of a pattern, of the shorter side. */
     private static final double UPWARDS = 0.22;
 
@@ -67,8 +78,12 @@ public final class SketchPad {
 
     /** @return nothing where no paper lies on the table */
     static Sketch drawn(Operation operation, Structure structure, Ruler ruler) {
+        return drawn(operation::draw, structure, ruler);
+    }
+
+    static Sketch drawn(Consumer<SketchPad> drawing, Structure structure, Ruler ruler) {
         SketchPad pad = new SketchPad(structure, ruler);
-        operation.draw(pad);
+        drawing.accept(pad);
         return new Sketch(pad.areas, pad.strokes);
     }
 
@@ -279,6 +294,27 @@ public final class SketchPad {
         arrows(piece);
     }
 
+    /** These rows between the slits, with where they fold. */
+    void row(Piece piece, FoldedRow row) {
+        lieDown(piece, Side.FACE);
+        area(Sketch.Surface.FACE, piece.polygon(), "");
+        Envelope box = piece.polygon().getEnvelopeInternal();
+        for (int number : row.numbers()) {
+            double low = box.getMinY() + row.edges().get(number - 1).count();
+            double high = box.getMinY() + row.edges().get(number).count();
+            Envelope band = new Envelope(box.getMinX(), box.getMaxX(), low, high);
+            area(Sketch.Surface.NOW, (Polygon) piece.polygon().getFactory().toGeometry(band), "");
+            row.folds().forEach((at, fold) -> {
+                double x = box.getMinX() + at.count();
+                stroke(
+                        fold == Fold.VALLEY ? Sketch.Line.VALLEY : Sketch.Line.MOUNTAIN,
+                        new LineSegment(x, low, x, high),
+                        "");
+            });
+        }
+        slits(Sketch.Line.OTHER, piece);
+    }
+
     /** From what moves to where it goes, across the middle of a fold; many folds would hide their drawing. */
     private void arrows(Piece piece) {
         List<ScoreLine> folded =
@@ -380,13 +416,62 @@ public final class SketchPad {
                 glue(glued.part());
             }
             lie = table;
+            comingDown(ground.getValue(), table, box);
             x += box.getWidth() + BESIDE * Math.max(box.getWidth(), box.getHeight());
+        }
+    }
+
+    /** Each piece comes from the side where it reaches out most of what takes it. */
+    private void comingDown(List<Glued> joints, FlatMotion table, Envelope box) {
+        Set<String> shown = new LinkedHashSet<>();
+        double reach = COMING * Math.max(box.getWidth(), box.getHeight());
+        for (Glued glued : joints) {
+            Piece piece = structure.piece(glued.laid().piece());
+            if (!shown.add(piece.name())) {
+                continue;
+            }
+            Envelope laid = glued.bond()
+                    .placement()
+                    .apply(glued.liesOpen() ? piece.polygon() : glued.laid().outline())
+                    .getEnvelopeInternal();
+            Coordinate middle = laid.centre();
+            double left = box.getMinX() - laid.getMinX();
+            double right = laid.getMaxX() - box.getMaxX();
+            double below = box.getMinY() - laid.getMinY();
+            double above = laid.getMaxY() - box.getMaxY();
+            double most = Math.max(Math.max(left, right), Math.max(below, above));
+            double dx = most == right ? 1 : most == left ? -1 : 0;
+            double dy = dx != 0 ? 0 : most == below ? -1 : 1;
+            Coordinate edge = new Coordinate(
+                    dx == 0
+                            ? middle.x
+                            : dx < 0
+                                    ? Math.min(laid.getMinX(), box.getMinX())
+                                    : Math.max(laid.getMaxX(), box.getMaxX()),
+                    dy == 0
+                            ? middle.y
+                            : dy < 0
+                                    ? Math.min(laid.getMinY(), box.getMinY())
+                                    : Math.max(laid.getMaxY(), box.getMaxY()));
+            lie = table;
+            stroke(
+                    Sketch.Line.WAY,
+                    new LineSegment(
+                            edge.x + dx * reach, edge.y + dy * reach, edge.x - dx * reach / 2, edge.y - dy * reach / 2),
+                    "");
         }
     }
 
     /** The pieces as they lie on the closed card, and what is glued as if seen through. */
     void folded(List<Glued> joints) {
         lying(joints, FlatFolder.closed(structure), 0);
+    }
+
+    /** The same, with the leaf that comes down on the glue. */
+    void shut(List<Glued> joints) {
+        FlatStage closed = FlatFolder.closed(structure);
+        lying(joints, closed, 0);
+        joints.stream().map(Glued::onto).distinct().forEach(leaf -> turning(leaf, closed, 0));
     }
 
     /** Each piece folded by itself, one beside the other. */
@@ -399,6 +484,7 @@ public final class SketchPad {
                     .filter(p -> p.panel().piece().equals(joint.laid().piece()))
                     .forEach(p -> box.expandToInclude(p.outline().getEnvelopeInternal()));
             lying(List.of(joint), closed, x - box.getMinX());
+            turning(joint.laid(), closed, x - box.getMinX());
             x += box.getWidth() + BESIDE * Math.max(box.getWidth(), box.getHeight());
         }
     }
@@ -430,6 +516,28 @@ public final class SketchPad {
             glue(glued.part());
         }
         lie = FlatMotion.IDENTITY;
+    }
+
+    /** Over the longest fold of a leaf, onto the side where it lies when it is shut. */
+    private void turning(Panel leaf, FlatStage closed, double right) {
+        structure.hinges().stream()
+                .filter(h -> h.first().equals(leaf) || h.second().equals(leaf))
+                .filter(h -> structure.isFolded(h.score().id()))
+                .max(Comparator.comparingDouble(h -> h.line().getLength()))
+                .ifPresent(h -> {
+                    lie = FlatMotion.shift(right, 0).after(closed.placed(leaf).motion());
+                    /* Beside the middle, where its name stands. */
+                    Coordinate middle = h.line().pointAlong(ASIDE);
+                    Coordinate inside = leaf.outline().getCentroid().getCoordinate();
+                    Coordinate foot = h.line().project(inside);
+                    double dx = (inside.x - foot.x) * TURNING;
+                    double dy = (inside.y - foot.y) * TURNING;
+                    stroke(
+                            Sketch.Line.WAY,
+                            new LineSegment(middle.x - dx, middle.y - dy, middle.x + dx, middle.y + dy),
+                            "");
+                    lie = FlatMotion.IDENTITY;
+                });
     }
 
     private void glue(GluePart part) {

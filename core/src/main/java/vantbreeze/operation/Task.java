@@ -46,4 +46,11 @@ public record Task(
     public Sketch sketch(Structure structure, Ruler ruler) {
         return SketchPad.drawn(operation, structure, ruler);
     }
+
+    /** Of what is gone through line by line, a drawing for each line; none where one drawing says it. */
+    public List<Sketch> sketchEach(Structure structure, Ruler ruler) {
+        return operation.drawEach().stream()
+                .map(one -> SketchPad.drawn(one, structure, ruler))
+                .toList();
+    }
 }

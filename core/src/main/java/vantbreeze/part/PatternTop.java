@@ -1,5 +1,6 @@
 package vantbreeze.part;
 
+import java.util.List;
 import vantbreeze.measure.Ruler;
 
 /** Says how a part lies on a one-way paper. */
@@ -10,19 +11,22 @@ public final class PatternTop {
 
     private PatternTop() {}
 
+    private static final List<String> QUARTERS = List.of("up", "to the left", "down", "to the right");
+
     /** "pattern along the 4 in side"; of a shape, where its top lies on the part as drawn. */
     public static String text(Part part, double up, Ruler ruler) {
-        if (!part.isRectangle()) {
-            return Math.abs(up) < ALONG
-                    ? "top of the pattern: up, as drawn"
-                    : "top of the pattern: %.0f° anticlockwise from up, as drawn".formatted((up + 360) % 360);
+        double quarters = up / 90;
+        boolean isSquare = Math.abs(quarters - Math.rint(quarters)) * 90 < ALONG;
+        int quarter = Math.floorMod((int) Math.rint(quarters), QUARTERS.size());
+        if (isSquare && part.isRectangle()) {
+            return "pattern along the %s side"
+                    .formatted(ruler.text(
+                            quarter % 2 == 0
+                                    ? part.size().height()
+                                    : part.size().width()));
         }
-        double across = Math.abs(up) % 180;
-        if (across < ALONG || across > 180 - ALONG) {
-            return "pattern along the %s side".formatted(ruler.text(part.size().height()));
-        }
-        return Math.abs(across - 90) < ALONG
-                ? "pattern along the %s side".formatted(ruler.text(part.size().width()))
-                : "top of the pattern: %.0f° anticlockwise from up, as drawn".formatted((up + 360) % 360);
+        return isSquare
+                ? "top of the pattern %s, as drawn".formatted(QUARTERS.get(quarter))
+                : "pattern aslant, along the arrow in the drawing";
     }
 }

@@ -85,7 +85,7 @@ class CornerFlipTest {
     void anUprightPatternIsSaidWithoutAnAngle() {
         Plan printed = Planner.plan(Briefs.printed(Briefs.closed("corner-flip", "4 1/4", "5 1/2"), Print.UPRIGHT));
         assertThat(printed.cutList())
-                .anySatisfy(c -> assertThat(c.note()).contains("top of the pattern: up, as drawn"))
+                .anySatisfy(c -> assertThat(c.note()).contains("top of the pattern up, as drawn"))
                 .allSatisfy(c -> assertThat(c.note()).doesNotContain("-0°"));
     }
 }

@@ -65,6 +65,8 @@ final class SketchDrawing {
         }
     }
 
+    private static final double HEAD_MM = 2;
+
     private void hatch(Polygon area) {
         Envelope own = area.getEnvelopeInternal();
         double step = HATCH_MM / scale;
@@ -106,9 +108,22 @@ final class SketchDrawing {
         if (stroke.line() != Sketch.Line.SIZE) {
             page.along(stroke.way(), this::at, false);
         }
+        if (stroke.line() == Sketch.Line.WAY || stroke.line() == Sketch.Line.TOP) {
+            head(at(stroke.from()), at(stroke.firstEnd()));
+        }
         if (!stroke.label().isEmpty()) {
             label(stroke, taken);
         }
+    }
+
+    /** Of an arrow. */
+    private void head(double[] from, double[] to) {
+        double length = Math.hypot(to[0] - from[0], to[1] - from[1]);
+        double back = Math.min(HEAD_MM, length / 2) / length;
+        double x = (to[0] - from[0]) * back;
+        double y = (to[1] - from[1]) * back;
+        page.line(to[0], to[1], to[0] - x - y / 2, to[1] - y + x / 2);
+        page.line(to[0], to[1], to[0] - x + y / 2, to[1] - y - x / 2);
     }
 
     private void label(Sketch.Stroke stroke, List<double[]> taken) {

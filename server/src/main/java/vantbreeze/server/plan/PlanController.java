@@ -214,7 +214,9 @@ class PlanController {
         Plan plan = cards.ask(brief, Card::plan);
         return plan.tasks().stream()
                 .map(t -> SketchJson.of(
-                        t.id(), t.sketch(plan.structure(), plan.brief().ruler())))
+                        t.id(),
+                        t.sketch(plan.structure(), plan.brief().ruler()),
+                        t.sketchEach(plan.structure(), plan.brief().ruler())))
                 .filter(s -> !s.areas().isEmpty())
                 .toList();
     }

@@ -11,9 +11,14 @@ import vantbreeze.server.outline.PathData;
  * What lies on the table at one task; points are [x, y] in mm, y up.
  *
  * @param task its id
+ * @param each of what is gone through line by line, a drawing for each line
  */
 @Schema(name = "Sketch")
-public record SketchJson(String task, List<AreaJson> areas, List<StrokeJson> strokes) {
+public record SketchJson(String task, List<AreaJson> areas, List<StrokeJson> strokes, List<DrawingJson> each) {
+
+    /** A drawing for one line of a task. */
+    @Schema(name = "SketchOfLine")
+    public record DrawingJson(List<AreaJson> areas, List<StrokeJson> strokes) {}
 
     /** @param path of SVG 1.1 in mm, y down from the level of 0, its holes too; arcs and curves as such */
     @Schema(name = "SketchArea")
@@ -27,9 +32,17 @@ public record SketchJson(String task, List<AreaJson> areas, List<StrokeJson> str
     @Schema(name = "SketchStroke")
     public record StrokeJson(Sketch.Line line, String path, double[] from, double[] to, String label) {}
 
-    static SketchJson of(String task, Sketch sketch) {
+    static SketchJson of(String task, Sketch sketch, List<Sketch> each) {
+        DrawingJson drawing = of(sketch);
         return new SketchJson(
                 task,
+                drawing.areas(),
+                drawing.strokes(),
+                each.stream().map(SketchJson::of).toList());
+    }
+
+    private static DrawingJson of(Sketch sketch) {
+        return new DrawingJson(
                 sketch.areas().stream()
                         .map(a -> new AreaJson(
                                 a.surface(),
