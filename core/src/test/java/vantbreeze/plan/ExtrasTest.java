@@ -37,7 +37,7 @@ class ExtrasTest {
         assertThat(plan.closed().size()).isEqualTo(Briefs.in("5", "7"));
         /* The border beside a strip on the base is 5/8, on a plate half of 4 1/2 less 3 3/4. */
         assertThat(plan.steps())
-                .anyMatch(s -> s.title().equals("Glue the strip 1")
+                .anyMatch(s -> s.title().equals("Glue strip 1")
                         && s.text()
                                 .contains("%s from the left edge"
                                         .formatted(plan.brief().ruler().text(in("5/8")))));
