@@ -27,6 +27,7 @@ export type TableEntry = Schemas["TableEntryJson"];
 export type Grid = Schemas["GridJson"];
 export type Folding = Schemas["Folding"];
 export type ShelfEntry = Schemas["ShelfEntry"];
+export type Part = Schemas["Part"];
 export type Paper = Schemas["Paper"];
 export type Mat = Schemas["Mat"];
 export type Ornament = Schemas["Ornament"];

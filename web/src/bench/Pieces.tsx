@@ -13,7 +13,9 @@ export function Pieces() {
           <span className="w-10 text-right whitespace-nowrap">{piece.count} ×</span>
           <b className="text-lg">{piece.size.shown}</b>
           <span>{piece.name}</span>
-          <span className="text-quiet">{[piece.goesOn, piece.note].filter(Boolean).join("; ")}</span>
+          <span className="text-quiet">
+            {[piece.paper, piece.goesOn, piece.note].filter(Boolean).join("; ")}
+          </span>
         </li>
       ))}
     </ul>

@@ -312,6 +312,7 @@ function SheetPile({ plan, shown, onShow }: SheetPileProps) {
               className="border-rule mr-1 inline-block size-3 rounded-full border align-middle"
               style={{ background: paper.colour }}
             />
+            {paper.name ? `${paper.name}, ` : ""}
             {paper.film ? "film" : paper.stock}: {paper.use}
           </p>
           <ul className="m-0 flex list-none flex-wrap gap-1.5 p-0">

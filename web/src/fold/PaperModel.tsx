@@ -222,7 +222,7 @@ function Panels({ folding, at, marked, onMark, dress, colours }: PaperModelProps
             onMark={() => onMark(panel.name)}
             colours={
               dress && !panel.clear
-                ? { ...colours, face: dress.base.colour, back: dress.base.colour }
+                ? { ...colours, ...bothSides((dress.papers.get(panel.name) ?? dress.base).colour) }
                 : colours
             }
             photo={dress?.photo?.panels.includes(panel.name) ? dress.photo : null}
@@ -242,6 +242,8 @@ function Panels({ folding, at, marked, onMark, dress, colours }: PaperModelProps
     </>
   );
 }
+
+const bothSides = (colour: string) => ({ face: colour, back: colour });
 
 /** A closure goes on when the card is closed, not before. */
 const NEARLY = 0.995;

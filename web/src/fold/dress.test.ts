@@ -26,10 +26,17 @@ it("lays mats over the panel and toppers over the mats, as high as foam holds th
   } as unknown as PlacedOrnament;
   const dress = dressOf(
     {
-      brief: { base: paper("#ffffff"), ornaments: [{ name: "moon", paper: paper("#dddd00") }] as never },
+      brief: {
+        base: paper("#ffffff"),
+        piecePapers: { bar: paper("#333333") },
+        ornaments: [{ name: "moon", paper: paper("#dddd00") }] as never,
+      },
       mats: [mat(1), mat(2)],
       ornaments: [topper],
-      pieces: [{ panels: [{ name: "front" }, { name: "back" }] }, { panels: [{ name: "bar" }] }],
+      pieces: [
+        { name: "base", panels: [{ name: "front" }, { name: "back" }] },
+        { name: "bar", panels: [{ name: "bar" }] },
+      ],
       baseAt: { x: 10, y: 20 },
     },
     ({ colour }) =>
@@ -41,6 +48,7 @@ it("lays mats over the panel and toppers over the mats, as high as foam holds th
   expect(high[2]).toBeGreaterThan(2);
   expect(dress.sheets.map((s) => s.photo?.id)).toEqual([undefined, undefined, "p"]);
   expect(dress.sheets[2]?.paper.colour).toBe("#dddd00");
+  expect([...dress.papers]).toEqual([["bar", paper("#333333")]]);
 });
 
 /** A mat of 40 by 20 mm on a photograph of 200 by 100 mm: whichever way it is turned, its corners lie in the sheet's corner. */

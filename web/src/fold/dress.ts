@@ -22,6 +22,8 @@ export interface Sheet {
 /** How a card is dressed: what it is folded from, and what lies on its panels. */
 export interface Dress {
   base: Paper;
+  /** What the panels of pieces with a paper of their own are cut from, by the panel's name. */
+  papers: Map<string, Paper>;
   sheets: Sheet[];
   /** The photographed sheet that the first piece is cut from, and where; lengths in mm. */
   photo: BasePhoto | null;
@@ -44,15 +46,15 @@ const APART_MM = 0.12;
 /** From a plan: mats from below upwards, toppers over them as high as foam holds them. */
 export function dressOf(
   plan: {
-    brief: Pick<Brief, "base" | "ornaments">;
+    brief: Pick<Brief, "base" | "ornaments" | "piecePapers">;
     mats: Mat[];
     ornaments: PlacedOrnament[];
-    pieces: { panels: { name: string }[] }[];
+    pieces: { name: string; panels: { name: string }[] }[];
     baseAt: { x: number; y: number };
   },
   photoOf: (paper: Paper) => SheetPhoto | null,
 ): Dress {
-  const photo = photoOf(plan.brief.base);
+  const photo = photoOf(plan.brief.piecePapers?.[plan.pieces[0]?.name ?? ""] ?? plan.brief.base);
   const layers = new Map<string, number>();
   const sheets: Sheet[] = plan.mats.map((mat, i) => {
     layers.set(mat.face, Math.max(layers.get(mat.face) ?? 0, mat.layer));
@@ -88,6 +90,12 @@ export function dressOf(
   });
   return {
     base: plan.brief.base,
+    papers: new Map(
+      plan.pieces.flatMap((piece) => {
+        const paper = plan.brief.piecePapers?.[piece.name];
+        return paper ? piece.panels.map((panel) => [panel.name, paper] as const) : [];
+      }),
+    ),
     sheets,
     photo: photo && {
       id: photo.id,

@@ -2,6 +2,7 @@ import type { Paper } from "../api/types";
 import { usePapers } from "../bench/useTables";
 import { StockWord } from "../bench/words";
 import { ChoiceWord } from "../parts/ChoiceWord";
+import { TextWord } from "../parts/TextWord";
 
 const PRINTS = [
   { value: "PLAIN", label: "plain", hint: "no pattern; can be written on" },
@@ -23,6 +24,16 @@ export function PaperWords({ label, field, paper, onChange }: PaperWordsProps) {
   return (
     <>
       <FromDrawer label={label} paper={paper} onChange={onChange} />
+      <TextWord
+        label={`Name of the ${label}`}
+        field={`${field}.name`}
+        shown={paper.name ?? "no name"}
+        help="What you call this paper; empty for none. Steps, cut list and shopping list say it."
+        onCommit={(name) =>
+          onChange({ ...paper, name: name.trim() === "no name" ? null : name.trim() || null })
+        }
+      />
+      ,{" "}
       <input
         type="color"
         aria-label={`Colour of the ${label}`}
@@ -68,7 +79,13 @@ function FromDrawer({ label, paper, onChange }: Omit<PaperWordsProps, "field">) 
         }))}
         onChoose={(value) => {
           const chosen = looks.find((s) => lookOf(s) === value);
-          if (chosen) void onChange({ stock: chosen.stock, colour: chosen.colour, print: chosen.print });
+          if (chosen)
+            void onChange({
+              stock: chosen.stock,
+              colour: chosen.colour,
+              print: chosen.print,
+              name: chosen.name,
+            });
         }}
       />
       ,{" "}
@@ -76,4 +93,4 @@ function FromDrawer({ label, paper, onChange }: Omit<PaperWordsProps, "field">) 
   );
 }
 
-const lookOf = (p: Paper) => `${p.stock}|${p.colour.toLowerCase()}|${p.print}`;
+const lookOf = (p: Paper) => `${p.name ?? ""}|${p.stock}|${p.colour.toLowerCase()}|${p.print}`;

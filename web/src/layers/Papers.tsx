@@ -4,6 +4,7 @@ import { TextWord } from "../parts/TextWord";
 import { pretty } from "../state/lengths";
 import { useChange, usePlan } from "../state/useBench";
 import { PaperWords } from "./PaperWords";
+import { PiecePapers } from "./PiecePapers";
 import { ofLayer, withLayer } from "./papers";
 
 const COUNTS = ["no", "one", "two", "three"].map((label, i) => ({ value: String(i), label }));
@@ -59,6 +60,9 @@ export function Papers() {
             </li>
           );
         })}
+        <li>
+          <PiecePapers />
+        </li>
         {hasFilm && (
           <li>
             The <b>film</b> is{" "}

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { ofLayer, withLayer } from "./papers";
+import { bySort, ofLayer, withLayer, withPieces } from "./papers";
 
 describe("what the layers have", () => {
   it("holds for all above unless said", () => {
@@ -13,4 +13,15 @@ describe("what the layers have", () => {
     expect(withLayer(["a"], 2, "x")).toEqual(["a", "a", "x"]);
     expect(withLayer([], 1, "x")).toEqual(["x", "x"]);
   });
+});
+
+it("changes the papers of some pieces and leaves the others", () => {
+  expect(withPieces({ a: 1, b: 2 }, ["b", "c"], 3)).toEqual({ a: 1, b: 3, c: 3 });
+  expect(withPieces({ a: 1, b: 2 }, ["b"], null)).toEqual({ a: 1 });
+  expect(withPieces({ a: 1 }, ["a"], null)).toBeNull();
+});
+
+it("puts pieces of one sort together", () => {
+  const [a, b, c] = [{ sort: "strip" }, { sort: "base" }, { sort: "strip" }];
+  expect(bySort([a, b, c])).toEqual([[a, c], [b]]);
 });

@@ -59,7 +59,7 @@ public final class Grouped {
     }
 
     /** "wall" for "left wall, row 2", "end" for "strip A, left end", "strut (back side)" for "right strut 3 (back side)". */
-    private static String kind(String name) {
+    public static String kind(String name) {
         String side = name.endsWith(" (back side)") ? " (back side)" : "";
         return name.substring(0, name.length() - side.length())
                         .replaceAll(", row \\d+$", "")

@@ -28,6 +28,11 @@ public record Film(Length thickness) implements Stuff {
     }
 
     @Override
+    public String called() {
+        return "clear film";
+    }
+
+    @Override
     public double grams(double squareMillimetres) {
         return squareMillimetres * thickness.millimetres() * GRAMS_PER_CUBIC_MILLIMETRE;
     }

@@ -9,6 +9,14 @@ public enum Print {
     /** A pattern with an up. */
     UPRIGHT;
 
+    public String word() {
+        return switch (this) {
+            case PLAIN -> "plain";
+            case SCATTERED -> "all-over pattern";
+            case UPRIGHT -> "one-way pattern";
+        };
+    }
+
     public boolean hasUp() {
         return this == UPRIGHT;
     }

@@ -21,7 +21,7 @@ import vantbreeze.structure.Piece;
 /**
  * Parts off a sheet, all alike in their paper.
  *
- * @param all the names of all pieces of the card
+ * @param all the names of all pieces of the card; of mats, the papers that all of them are cut from
  * @param from what they are cut from, in words
  */
 @Kind("cut")
@@ -73,7 +73,7 @@ public record CutParts(List<String> all, String from, List<CutList.Alike> what) 
     @Override
     public String title() {
         return isOfMats()
-                ? "Cut the mats" + (from.isEmpty() ? "" : ", " + from)
+                ? "Cut the mats" + (all.size() > 1 ? ", " + from : "")
                 : what.size() == 1 ? "Cut " + these(what.get(0)) : "Cut the pieces";
     }
 
@@ -141,7 +141,7 @@ public record CutParts(List<String> all, String from, List<CutList.Alike> what) 
             mat.division().ifPresent(d -> splits.add(split(mat, d, ruler)));
         }
         return new Wording(
-                "Cut the mats as listed:", cuts, "; ", "." + String.join("", splits) + pairs(), Optional.empty());
+                "From %s, cut:".formatted(from), cuts, "; ", "." + String.join("", splits) + pairs(), Optional.empty());
     }
 
     private String pairs() {

@@ -17,6 +17,7 @@ import vantbreeze.make.TemplateReading;
 import vantbreeze.material.Tools;
 import vantbreeze.measure.Length;
 import vantbreeze.part.CutList;
+import vantbreeze.part.PaperNames;
 import vantbreeze.part.Part;
 import vantbreeze.structure.Panel;
 import vantbreeze.structure.Piece;
@@ -114,7 +115,12 @@ record PieceTasks(TaskGraph graph, Structure structure, List<Part> parts, String
     }
 
     private String source(Piece piece) {
-        return piece.isFilm() ? "clear film" : structure.isWritten(piece) ? "plain card" : sheet;
+        String paper = parts.stream()
+                .filter(p -> p.piece().name().equals(piece.name()) && p.kind() != Part.Kind.MAT)
+                .findFirst()
+                .map(p -> PaperNames.of(parts).of(p.stuff()))
+                .orElse("");
+        return piece.isFilm() || paper.isEmpty() ? "clear film" : "%s, %s".formatted(paper, sheet);
     }
 
     private void score(

@@ -24,9 +24,9 @@ import vantbreeze.make.PlacedBySlits;
 import vantbreeze.make.ScoreCard;
 import vantbreeze.make.ScoreSetting;
 import vantbreeze.make.ShapeReading;
-import vantbreeze.material.Stuff;
 import vantbreeze.material.Tools;
 import vantbreeze.part.CutList;
+import vantbreeze.part.PaperNames;
 import vantbreeze.part.Part;
 import vantbreeze.post.ClosureKit;
 import vantbreeze.structure.Bond;
@@ -166,22 +166,19 @@ public final class Tasks {
     }
 
     private void cutMats() {
-        Map<Stuff, List<Part>> byPaper = new LinkedHashMap<>();
+        PaperNames names = PaperNames.of(parts);
+        Map<String, List<Part>> byPaper = new LinkedHashMap<>();
         parts.stream()
                 .filter(p -> p.kind() == Part.Kind.MAT)
-                .forEach(p -> byPaper.computeIfAbsent(p.stuff(), k -> new ArrayList<>())
+                .forEach(p -> byPaper.computeIfAbsent(names.of(p.stuff()), k -> new ArrayList<>())
                         .add(p));
-        int number = 0;
-        for (List<Part> mats : byPaper.values()) {
-            number++;
-            String from = byPaper.size() == 1 ? "" : "paper %d of %d".formatted(number, byPaper.size());
-            graph.add(
-                    "cut/mats/" + number,
-                    Phase.CUT_MATS,
-                    new CutParts(List.of(), from, CutList.of(mats)),
-                    mats.stream().map(Part::id).toList(),
-                    false);
-        }
+        List<String> all = List.copyOf(byPaper.keySet());
+        byPaper.forEach((paper, mats) -> graph.add(
+                "cut/mats/" + (all.indexOf(paper) + 1),
+                Phase.CUT_MATS,
+                new CutParts(all, paper, CutList.of(mats)),
+                mats.stream().map(Part::id).toList(),
+                false));
     }
 
     /** What is glued to a face and dressed over. */
@@ -312,7 +309,7 @@ public final class Tasks {
                     phase,
                     new CutParts(
                             List.of(),
-                            "its paper",
+                            PaperNames.of(parts).of(placed.ornament().paper()),
                             parts.stream()
                                     .filter(p -> p.id().equals(part))
                                     .map(p -> new CutList.Alike(List.of(p)))

@@ -15,6 +15,7 @@ import vantbreeze.layer.Ornaments;
 import vantbreeze.layer.PlacedOrnament;
 import vantbreeze.material.Film;
 import vantbreeze.material.Paper;
+import vantbreeze.material.PiecePapers;
 import vantbreeze.material.Stuff;
 import vantbreeze.structure.FlatMotion;
 import vantbreeze.structure.Piece;
@@ -31,14 +32,14 @@ public final class Parts {
 
     private final Structure structure;
     private final List<Face> faces;
-    private final Paper base;
+    private final PiecePapers papers;
     private final Film film;
     private final List<Part> parts = new ArrayList<>();
 
-    private Parts(Structure structure, List<Face> faces, Paper base, Film film) {
+    private Parts(Structure structure, List<Face> faces, PiecePapers papers, Film film) {
         this.structure = structure;
         this.faces = faces;
-        this.base = base;
+        this.papers = papers;
         this.film = film;
     }
 
@@ -54,9 +55,9 @@ public final class Parts {
             Dressing dressing,
             Ornaments ornaments,
             List<Piece> closure,
-            Paper base,
+            PiecePapers papers,
             Film film) {
-        Parts parts = new Parts(structure, faces, base, film);
+        Parts parts = new Parts(structure, faces, papers, film);
         structure.pieces().forEach(parts::piece);
         ornaments.placed().forEach(parts::topper);
         closure.forEach(parts::closure);
@@ -65,12 +66,16 @@ public final class Parts {
     }
 
     /** What a piece is cut from: its thickness in the closed card and its weight follow. */
-    public static Stuff cutFrom(Structure structure, Piece piece, Paper base, Film film) {
-        return piece.isFilm() ? film : structure.isWritten(piece) ? base.plain() : base;
+    public static Stuff cutFrom(Structure structure, Piece piece, PiecePapers papers, Film film) {
+        if (piece.isFilm()) {
+            return film;
+        }
+        Paper paper = papers.of(piece.name());
+        return structure.isWritten(piece) && !papers.own().containsKey(piece.name()) ? paper.plain() : paper;
     }
 
     private void piece(Piece piece) {
-        Stuff stuff = cutFrom(structure, piece, base, film);
+        Stuff stuff = cutFrom(structure, piece, papers, film);
         parts.add(new Part(
                 "piece/" + piece.name(),
                 Part.Kind.PIECE,
@@ -163,9 +168,9 @@ public final class Parts {
                 "closure/" + piece.name(),
                 Part.Kind.CLOSURE,
                 piece.name(),
-                base,
+                papers.of(piece.name()),
                 piece,
-                up(base, 0),
+                up(papers.of(piece.name()), 0),
                 grain(piece.scores()),
                 Optional.empty(),
                 List.of(),

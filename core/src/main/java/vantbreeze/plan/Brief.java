@@ -10,6 +10,7 @@ import vantbreeze.layer.Matting;
 import vantbreeze.layer.Ornament;
 import vantbreeze.material.Film;
 import vantbreeze.material.Paper;
+import vantbreeze.material.PiecePapers;
 import vantbreeze.material.Reach;
 import vantbreeze.material.Sheet;
 import vantbreeze.material.Tools;
@@ -23,7 +24,7 @@ import vantbreeze.structure.Point;
  * Everything the maker says about a card.
  *
  * @param parameters what was chosen about the fold, by key: a length, a count or a list of panels; the rest falls back
- * @param base what the pieces are folded from
+ * @param papers what the pieces are cut from
  * @param ornaments what is laid on top of the mats, each under its own name
  * @param envelope the one to fit, or null for none
  * @param film what clear pieces are cut from
@@ -36,7 +37,7 @@ public record Brief(
         Basis basis,
         Map<String, Object> parameters,
         Sheet sheet,
-        Paper base,
+        PiecePapers papers,
         Tools tools,
         Matting matting,
         List<Ornament> ornaments,
@@ -84,7 +85,7 @@ public record Brief(
                 basis,
                 parameters,
                 sheet,
-                base,
+                PiecePapers.of(base),
                 tools,
                 matting,
                 ornaments,
@@ -109,7 +110,7 @@ public record Brief(
         Map<String, Object> kept = new HashMap<>(parameters);
         kept.keySet().retainAll(other.parameters().stream().map(p -> p.key()).toList());
         return new Brief(
-                other, basis, kept, sheet, base, tools, matting, ornaments, closure, envelope, film, baseAt, ownSteps,
+                other, basis, kept, sheet, papers, tools, matting, ornaments, closure, envelope, film, baseAt, ownSteps,
                 units);
     }
 
@@ -119,7 +120,7 @@ public record Brief(
                 other,
                 parameters,
                 sheet,
-                base,
+                papers,
                 tools,
                 matting,
                 ornaments,
@@ -137,7 +138,7 @@ public record Brief(
                 basis,
                 parameters,
                 sheet,
-                base,
+                papers,
                 tools,
                 matting,
                 ornaments,
@@ -159,7 +160,7 @@ public record Brief(
                 && (closure.kind() == Closure.Kind.NONE
                         ? sheet.size().longSide().equals(other.sheet.size().longSide())
                         : sheet.equals(other.sheet))
-                && base.equals(other.base)
+                && papers.equals(other.papers)
                 && tools.equals(other.tools)
                 && matting.equals(other.matting)
                 && ornaments.equals(other.ornaments)
@@ -173,7 +174,7 @@ public record Brief(
                 basis,
                 parameters,
                 other,
-                base,
+                papers,
                 tools,
                 matting,
                 ornaments,
@@ -191,7 +192,7 @@ public record Brief(
                 basis,
                 parameters,
                 sheet,
-                base,
+                papers,
                 other,
                 matting,
                 ornaments,
@@ -203,7 +204,16 @@ public record Brief(
                 units);
     }
 
+    /** What the pieces are cut from that have no paper of their own. */
+    public Paper base() {
+        return papers.base();
+    }
+
     public Brief withBase(Paper other) {
+        return withPapers(papers.withBase(other));
+    }
+
+    public Brief withPapers(PiecePapers other) {
         return new Brief(
                 fold,
                 basis,
@@ -227,7 +237,7 @@ public record Brief(
                 basis,
                 parameters,
                 sheet,
-                base,
+                papers,
                 tools,
                 other,
                 ornaments,
@@ -245,7 +255,7 @@ public record Brief(
                 basis,
                 parameters,
                 sheet,
-                base,
+                papers,
                 tools,
                 matting,
                 other,
@@ -263,7 +273,7 @@ public record Brief(
                 basis,
                 parameters,
                 sheet,
-                base,
+                papers,
                 tools,
                 matting,
                 ornaments,
@@ -281,7 +291,7 @@ public record Brief(
                 basis,
                 parameters,
                 sheet,
-                base,
+                papers,
                 tools,
                 matting,
                 ornaments,
@@ -300,7 +310,7 @@ public record Brief(
                 basis,
                 parameters,
                 sheet,
-                base,
+                papers,
                 tools,
                 matting,
                 ornaments,
@@ -318,7 +328,7 @@ public record Brief(
                 basis,
                 parameters,
                 sheet,
-                base,
+                papers,
                 tools,
                 matting,
                 ornaments,
@@ -350,7 +360,7 @@ public record Brief(
 
     private Brief withParameters(Map<String, Object> changed) {
         return new Brief(
-                fold, basis, changed, sheet, base, tools, matting, ornaments, closure, envelope, film, baseAt, ownSteps,
-                units);
+                fold, basis, changed, sheet, papers, tools, matting, ornaments, closure, envelope, film, baseAt,
+                ownSteps, units);
     }
 }

@@ -132,10 +132,18 @@ public record Plan(
      *
      * @param count how many alike
      * @param name "base", "mat, layer 1"
+     * @param paper what it is cut from, as makers call it
      * @param goesOn the panels it is for
      * @param note how it is divided, or empty
      * @param isSplit whether one piece is cut first and divided on the line where two faces meet
      */
     public record CutPiece(
-            int count, String name, Size size, String goesOn, String note, boolean isMat, boolean isSplit) {}
+            int count,
+            String name,
+            Size size,
+            String paper,
+            String goesOn,
+            String note,
+            boolean isMat,
+            boolean isSplit) {}
 }

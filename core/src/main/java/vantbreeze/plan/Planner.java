@@ -15,6 +15,7 @@ import vantbreeze.make.ShapeReading;
 import vantbreeze.operation.Task;
 import vantbreeze.operation.Tasks;
 import vantbreeze.part.CutList;
+import vantbreeze.part.PaperNames;
 import vantbreeze.part.Part;
 import vantbreeze.part.PatternTop;
 
@@ -129,6 +130,7 @@ public final class Planner {
                 .map(m -> m.face().label())
                 .distinct()
                 .toList();
+        PaperNames names = PaperNames.of(work.parts());
         return CutList.of(work.parts()).stream()
                 .map(alike -> {
                     Part part = alike.first();
@@ -136,6 +138,7 @@ public final class Planner {
                             alike.count(),
                             part.name(),
                             part.size(),
+                            names.of(part.stuff()),
                             goesOn(alike, labels),
                             note(brief, work, part),
                             part.kind() == Part.Kind.MAT,

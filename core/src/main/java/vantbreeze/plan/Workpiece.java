@@ -102,7 +102,7 @@ record Workpiece(
                 bulk,
                 Girth.of(bulk),
                 closure,
-                Parts.of(structure, faces, dressing, ornaments, closure.pieces(), brief.base(), brief.film()));
+                Parts.of(structure, faces, dressing, ornaments, closure.pieces(), brief.papers(), brief.film()));
     }
 
     private static ClosureKit closure(Brief brief, StackMap card, Structure structure) {
@@ -132,7 +132,8 @@ record Workpiece(
                 .pieces()
                 .forEach(p -> thick.put(
                         p.name(),
-                        Parts.cutFrom(structure, p, brief.base(), brief.film()).thickness()));
+                        Parts.cutFrom(structure, p, brief.papers(), brief.film())
+                                .thickness()));
         closed.panels()
                 .forEach(p -> papers.add(
                         new StackMap.Layer(p.outline(), thick.get(p.panel().piece()))));

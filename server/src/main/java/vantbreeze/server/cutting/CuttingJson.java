@@ -74,6 +74,7 @@ public record CuttingJson(
      * @param fewest fewer will not do, whoever cuts them
      * @param proven whether no fewer sheets would do
      * @param unplaced names of parts that no sheet gives
+     * @param name what makers call it; absent from plans made before papers had names
      */
     @Schema(name = "PaperCutting")
     public record PaperCutJson(
@@ -86,7 +87,8 @@ public record CuttingJson(
             int fewest,
             boolean proven,
             List<SheetCutJson> sheets,
-            List<String> unplaced) {}
+            List<String> unplaced,
+            String name) {}
 
     /**
      * One sheet, or two that lie on each other.

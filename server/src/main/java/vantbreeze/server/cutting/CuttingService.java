@@ -185,7 +185,8 @@ public class CuttingService implements Inspected, ReadBack, DisposableBean {
                                 p.sheets().stream()
                                         .map(s -> s.cut(cut.contains(s.number())))
                                         .toList(),
-                                p.unplaced()))
+                                p.unplaced(),
+                                p.name()))
                         .toList(),
                 plan.paid());
     }

@@ -24,6 +24,7 @@ import vantbreeze.measure.Length;
 import vantbreeze.measure.Ruler;
 import vantbreeze.measure.Size;
 import vantbreeze.measure.UnitSystem;
+import vantbreeze.part.PaperNames;
 import vantbreeze.part.Part;
 import vantbreeze.server.paper.SheetJson.PhotoJson;
 import vantbreeze.server.plan.LengthJson;
@@ -71,10 +72,15 @@ final class CuttingWriter {
 
     List<CuttingJson.PaperCutJson> write(KitPlan plan) {
         number = 0;
-        return plan.papers().stream().map(this::paper).toList();
+        PaperNames names = PaperNames.of(plan.papers().stream()
+                .flatMap(p -> p.blanks().stream())
+                .flatMap(b -> b.inside().stream())
+                .map(i -> i.part())
+                .toList());
+        return plan.papers().stream().map(p -> paper(p, names)).toList();
     }
 
-    private CuttingJson.PaperCutJson paper(KitPlan.Of of) {
+    private CuttingJson.PaperCutJson paper(KitPlan.Of of, PaperNames names) {
         Stuff stuff = of.stuff();
         Map<String, Integer> ordinals = new HashMap<>();
         return new CuttingJson.PaperCutJson(
@@ -91,7 +97,8 @@ final class CuttingWriter {
                 of.cutting().sheets().stream()
                         .map(s -> sheet(s, ordinals.merge(s.supply().id(), 1, Integer::sum) - 1))
                         .toList(),
-                unplaced(of.cutting().unplaced()));
+                unplaced(of.cutting().unplaced()),
+                names.of(stuff));
     }
 
     /** Of which card, how many of what size, and a sheet that would do. */

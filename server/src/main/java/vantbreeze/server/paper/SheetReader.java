@@ -108,7 +108,16 @@ final class SheetReader {
     static Stuff stuff(SheetJson.ContentJson said) {
         return said.kind() == SheetJson.Kind.FILM
                 ? new Film(Length.parse(said.stock(), UnitSystem.METRIC))
-                : new Paper(Stock.parse(said.stock()), said.colour() == null ? "" : said.colour(), said.print());
+                : new Paper(
+                        called(said.name()),
+                        Stock.parse(said.stock()),
+                        said.colour() == null ? "" : said.colour(),
+                        said.print());
+    }
+
+    /** As a paper is called; a name that is not allowed is told for itself. */
+    private static String called(String name) {
+        return name == null || name.strip().length() > Paper.LONGEST_NAME ? "" : name;
     }
 
     static Size size(SheetJson.ContentJson said) {

@@ -193,10 +193,16 @@ public class SheetService implements Inspected, ReadBack {
         return of(stuff).filter(s -> s.photo() != null).findFirst().map(SheetService::supply);
     }
 
+    /** Those of its name; where there are none, those that look and weigh like it. */
     private Stream<SheetJson> of(Stuff stuff) {
-        return list().stream()
+        List<SheetJson> alike = list().stream()
                 .filter(s -> s.content().count() > 0)
-                .filter(s -> stuff.equals(SheetReader.stuff(s.content())));
+                .filter(s -> stuff.isLike(SheetReader.stuff(s.content())))
+                .toList();
+        List<SheetJson> named = alike.stream()
+                .filter(s -> stuff.equals(SheetReader.stuff(s.content())))
+                .toList();
+        return (named.isEmpty() ? alike : named).stream();
     }
 
     private static Supply supply(SheetJson s) {

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 import vantbreeze.catalogue.LengthList;
 import vantbreeze.catalogue.LinePattern;
 import vantbreeze.catalogue.PanelRows;
@@ -47,6 +48,11 @@ public record BriefJson(
 
         @Schema(description = "what the pieces are folded from")
         PaperJson base,
+
+        @Schema(
+                description = "papers of single pieces by their name, where they differ from the base's",
+                nullable = true)
+        Map<String, PaperJson> piecePapers,
 
         ToolsJson tools,
         MattingJson matting,
@@ -153,10 +159,17 @@ public record BriefJson(
             String stock,
 
             @Schema(example = "#f4efe3") String colour,
-            Print print) {
+            Print print,
+
+            @Schema(description = "the maker's own; absent where it has none", example = "lamp yellow", nullable = true)
+            String name) {
 
         static PaperJson of(Paper paper) {
-            return new PaperJson(paper.stock().text(), paper.colour(), paper.print());
+            return new PaperJson(
+                    paper.stock().text(),
+                    paper.colour(),
+                    paper.print(),
+                    paper.name().isEmpty() ? null : paper.name());
         }
     }
 
@@ -276,6 +289,11 @@ public record BriefJson(
                 brief.sheet().id(),
                 brief.envelope() == null ? null : brief.envelope().id(),
                 PaperJson.of(brief.base()),
+                brief.papers().own().isEmpty()
+                        ? null
+                        : brief.papers().own().entrySet().stream()
+                                .collect(Collectors.toMap(
+                                        Map.Entry::getKey, e -> PaperJson.of(e.getValue()), (a, b) -> a, TreeMap::new)),
                 new ToolsJson(
                         brief.tools().ruler().name(),
                         brief.tools().board().name(),

@@ -1,9 +1,11 @@
 package vantbreeze.server.plan;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.BiFunction;
 import vantbreeze.catalogue.FoldCatalogue;
@@ -16,6 +18,7 @@ import vantbreeze.layer.Ornament;
 import vantbreeze.layer.Outline;
 import vantbreeze.material.Film;
 import vantbreeze.material.Paper;
+import vantbreeze.material.PiecePapers;
 import vantbreeze.material.Print;
 import vantbreeze.material.Scoring;
 import vantbreeze.material.Sheet;
@@ -67,6 +70,7 @@ public final class BriefReader {
                         "an envelope of the table, or a size",
                         () -> Envelope.named(json.envelope()));
         Paper base = paper("base", json.base());
+        PiecePapers papers = piecePapers(base);
         Tools tools = tools();
         Matting matting = matting();
         List<Ornament> ornaments = ornaments();
@@ -96,7 +100,7 @@ public final class BriefReader {
                         basis,
                         parameters,
                         sheet,
-                        base,
+                        papers,
                         tools,
                         matting,
                         ornaments,
@@ -167,7 +171,20 @@ public final class BriefReader {
                         field + ".colour",
                         paper.colour(),
                         "# and six hexadecimal digits",
-                        () -> new Paper(stock, paper.colour(), print));
+                        () -> new Paper(paper.name() == null ? "" : paper.name(), stock, paper.colour(), print));
+    }
+
+    private PiecePapers piecePapers(Paper base) {
+        Map<String, Paper> own = new HashMap<>();
+        if (json.piecePapers() != null) {
+            json.piecePapers().forEach((piece, paper) -> own.put(piece, paper("piecePapers." + piece, paper)));
+        }
+        own.values().removeIf(Objects::isNull);
+        return fields.field(
+                "piecePapers",
+                own.size(),
+                "at most %d".formatted(PiecePapers.MOST),
+                () -> base == null ? null : new PiecePapers(base, own));
     }
 
     private List<Ornament> ornaments() {

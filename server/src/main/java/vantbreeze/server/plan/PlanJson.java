@@ -5,6 +5,8 @@ import java.util.List;
 import vantbreeze.catalogue.Parameter;
 import vantbreeze.catalogue.TradeOff;
 import vantbreeze.layer.Mat;
+import vantbreeze.make.Grouped;
+import vantbreeze.material.Paper;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Ruler;
 import vantbreeze.measure.UnitSystem;
@@ -75,9 +77,19 @@ public record PlanJson(
      * One part.
      *
      * @param label as it is told from the others: "mat, layer 1, on the front"
+     * @param name what makers call it: "strip 1"
+     * @param sort what it is called with others like it: "strip"
      */
     @Schema(name = "Part")
-    public record PartJson(String id, Part.Kind kind, String label) {
+    public record PartJson(
+            String id,
+            Part.Kind kind,
+            String label,
+            String name,
+            String sort,
+
+            @Schema(description = "what it is cut from; absent for film", nullable = true)
+            BriefJson.PaperJson paper) {
 
         static PartJson of(Part part) {
             return new PartJson(
@@ -85,7 +97,10 @@ public record PlanJson(
                     part.kind(),
                     part.goesOn().isEmpty()
                             ? part.name()
-                            : "%s, on the %s".formatted(part.name(), String.join(" and the ", part.goesOn())));
+                            : "%s, on the %s".formatted(part.name(), String.join(" and the ", part.goesOn())),
+                    part.name(),
+                    Grouped.kind(part.name()),
+                    part.stuff() instanceof Paper paper ? BriefJson.PaperJson.of(paper) : null);
         }
     }
 
@@ -211,9 +226,17 @@ public record PlanJson(
     @Schema(name = "BaseAt")
     public record BaseAtJson(double x, double y) {}
 
+    /** @param paper what it is cut from, as makers call it */
     @Schema(name = "CutPiece")
     public record CutJson(
-            int count, String name, SizeJson size, String goesOn, String note, boolean mat, boolean split) {}
+            int count,
+            String name,
+            SizeJson size,
+            String paper,
+            String goesOn,
+            String note,
+            boolean mat,
+            boolean split) {}
 
     /**
      * @param bases how many bases come out of that many sheets, all pieces of a base counted together; 0 if one is too large

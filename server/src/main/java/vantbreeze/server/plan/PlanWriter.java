@@ -59,7 +59,14 @@ public final class PlanWriter {
                 plan.tradeOff().map(t -> PlanJson.TradeOffJson.of(t, units)).orElse(null),
                 plan.cutList().stream()
                         .map(c -> new PlanJson.CutJson(
-                                c.count(), c.name(), size(c.size()), c.goesOn(), c.note(), c.isMat(), c.isSplit()))
+                                c.count(),
+                                c.name(),
+                                size(c.size()),
+                                c.paper(),
+                                c.goesOn(),
+                                c.note(),
+                                c.isMat(),
+                                c.isSplit()))
                         .toList(),
                 plan.parts().stream().map(PlanJson.PartJson::of).toList(),
                 new PlanJson.SheetUseJson(

@@ -316,7 +316,8 @@ class EveryExportTest extends TestApplication {
             }
         }
         for (Part part : export.plan().parts()) {
-            boolean isPrinted = part.offcutOf().isEmpty() && TemplatePdf.isOfUse(part.piece());
+            boolean isPrinted =
+                    part.kind() == Part.Kind.PIECE && part.offcutOf().isEmpty() && TemplatePdf.isOfUse(part.piece());
             if (!isPrinted) {
                 continue;
             }

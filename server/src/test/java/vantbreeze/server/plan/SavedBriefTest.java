@@ -3,10 +3,17 @@ package vantbreeze.server.plan;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.json.JsonMapper;
 import vantbreeze.layer.Matting;
 import vantbreeze.material.Film;
+import vantbreeze.material.Paper;
+import vantbreeze.material.Print;
+import vantbreeze.material.Stock;
+import vantbreeze.operation.OwnStep;
+import vantbreeze.operation.Technique;
 import vantbreeze.plan.Brief;
 import vantbreeze.server.TestBriefs;
 import vantbreeze.server.web.Unreadable;
@@ -72,6 +79,23 @@ class SavedBriefTest {
                         .read()
                         .parameters())
                 .isEqualTo(brief.parameters());
+    }
+
+    /** Papers of single pieces, their names, and where an own step stands. */
+    @Test
+    void papersOfPiecesAndPlacesOfStepsAreSavedAndReadBack() {
+        Brief plain = read(TestBriefs.zFold("3 1/4 in", "5 1/4 in").replace("z-fold", "double-z"));
+        Brief brief = plain.withPapers(
+                        plain.papers().with("band", new Paper("lamp yellow", new Stock(160), "#e8c547", Print.PLAIN)))
+                .withOwnSteps(List.of(new OwnStep(
+                        Technique.STAMP,
+                        "face/front/face",
+                        "A star",
+                        Optional.of(new OwnStep.Beside(OwnStep.Beside.Order.AFTER, "cut/piece/base")))));
+        Brief back = SavedBrief.read(json, SavedBrief.write(json, BriefJson.of(brief)))
+                .read();
+        assertThat(back.papers()).isEqualTo(brief.papers());
+        assertThat(back.ownSteps()).isEqualTo(brief.ownSteps());
     }
 
     @Test
