@@ -58,13 +58,16 @@ export function PaperWords({ label, field, paper, onChange }: PaperWordsProps) {
   );
 }
 
-const ELSE = "";
+/** Of no sheet: a word that shows nothing would be blank. */
+const ELSE = "none";
 
 /** A paper of the drawer: its stock, colour and pattern at once. */
 function FromDrawer({ label, paper, onChange }: Omit<PaperWordsProps, "field">) {
   const drawer = usePapers().filter((s) => s.content.kind === "PAPER");
   const looks = [...new Map(drawer.map((s) => [lookOf(s.content), s.content])).values()];
-  const mine = looks.find((s) => lookOf(s) === lookOf(paper));
+  const mine = looks.find((s) =>
+    paper.name ? lookOf(s) === lookOf(paper) : lookOf({ ...s, name: null }) === lookOf(paper),
+  );
   if (looks.length === 0) return null;
   return (
     <>

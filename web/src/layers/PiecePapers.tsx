@@ -7,8 +7,8 @@ import { PaperWords } from "./PaperWords";
 import { bySort, withPieces } from "./papers";
 
 const FROM = [
-  { value: "BASE", label: "as the base" },
-  { value: "OWN", label: "paper of its own" },
+  { value: "BASE", label: "the same as the base" },
+  { value: "OWN", label: "another paper" },
 ];
 
 /** What each piece is cut from: all of a sort at once, or one by one. */
@@ -17,8 +17,8 @@ export function PiecePapers() {
   const own = usePlan((p) => p.brief.piecePapers) ?? {};
   const change = useChange();
   const [apart, setApart] = useState<string[]>([]);
-  const pieces = parts.filter((p) => p.kind === "PIECE" && p.paper);
-  if (pieces.length < 2) return null;
+  const pieces = parts.filter((p) => p.kind === "PIECE" && p.paper && p.name !== "base");
+  if (parts.filter((p) => p.kind === "PIECE").length < 2) return null;
   return (
     <>
       <ul className="m-0 list-none p-0" aria-label="Papers of the pieces">
@@ -44,7 +44,7 @@ export function PiecePapers() {
         })}
       </ul>
       {Object.keys(own).length > 0 && (
-        <Button onClick={() => void change({ piecePapers: null })}>All pieces as the base</Button>
+        <Button onClick={() => void change({ piecePapers: null })}>All pieces from the base’s paper</Button>
       )}
     </>
   );
