@@ -253,14 +253,13 @@ final class PlanPdf {
         plan.scoreCards().forEach(card -> scoreCard(html, card));
         html.heading("Parts")
                 .table(
-                        List.of("how many", "", "width × height", "from", "for"),
+                        List.of("how many", "", "width × height", "paper, and what it is for"),
                         plan.cutList().stream()
                                 .map(p -> List.of(
                                         p.count() + " ×",
                                         p.name(),
                                         ruler.text(p.size()),
-                                        p.paper(),
-                                        Stream.of(p.goesOn(), p.note())
+                                        Stream.of(p.paper(), p.goesOn(), p.note())
                                                 .filter(t -> !t.isEmpty())
                                                 .collect(Collectors.joining("; "))))
                                 .toList());
