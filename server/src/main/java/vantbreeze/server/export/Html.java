@@ -16,6 +16,8 @@ final class Html {
     private static final Pattern WITHIN_A_MEASURE =
             Pattern.compile("(?<=[0-9\u00bc-\u00be]) (?=(?:mm|in)\\b)| (?=×)|(?<=×) ");
 
+    private static final Pattern SIZE = Pattern.compile("[^×;,]{1,12} × [^×;,]{1,16}");
+
     private final Typesetter<PDFont> fonts;
     private final StringBuilder written = new StringBuilder();
 
@@ -57,11 +59,19 @@ final class Html {
         written.append("</tr></thead><tbody>");
         for (List<String> row : rows) {
             written.append("<tr>");
-            row.forEach(c -> element("td", c));
+            row.forEach(this::cell);
             written.append("</tr>");
         }
         written.append("</tbody></table>");
         return this;
+    }
+
+    /** A size stays in one line, whatever stands beside it. */
+    private void cell(String text) {
+        boolean isSize = SIZE.matcher(text).matches();
+        written.append(isSize ? "<td class=\"size\">" : "<td>")
+                .append(escaped(text))
+                .append("</td>");
     }
 
     String body() {

@@ -30,6 +30,7 @@ final class TextPages {
             th, td { border-bottom: 0.1mm solid #999; padding: 0.6mm 4mm 0.6mm 0; vertical-align: top; }
             ol, ul { margin: 0; padding-left: 8mm; }
             li { margin-bottom: 1.2mm; }
+            .size { white-space: nowrap; width: 38mm; }
             .n { font-size: 8pt; vertical-align: 0.28em; line-height: 1; }
             .d { font-size: 8pt; line-height: 1; }
             """;
