@@ -382,9 +382,11 @@ function AtTheTrimmer(props: AtTheTrimmerProps) {
           {others.length > 0 && ` ${others.length === 1 ? "Sheet" : "Sheets"} ${runs(others)} alike.`}
         </p>
         <Passes settings={settingsOf(sheet.passes)} pass={pass} onPass={setPass} />
-        {sheet.parts.some((p) => p.outlines.length > 0) && (
-          <p className="m-0 text-base">Shaped parts are cut out of their boxes by the template.</p>
-        )}
+        {sheet.shapes.map((sentence) => (
+          <p key={sentence} className="m-0 text-base">
+            {sentence}
+          </p>
+        ))}
         <p className="text-quiet m-0 text-sm">
           A blade cuts fingers as well: keep them behind the guard, cut away from the hand, and follow the
           trimmer&apos;s own instructions.

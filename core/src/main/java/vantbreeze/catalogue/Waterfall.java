@@ -119,8 +119,7 @@ final class Waterfall implements FoldDesign {
                         EDGE,
                         "belt's upper edge from the bottom",
                         "The pages hang from there.",
-                        v -> Length.min(
-                                mostEdge(v), v.grid().ceiling(leastEdge(v).plus(grip(v)))),
+                        v -> Length.min(mostEdge(v), v.grid().ceiling(tail(v))),
                         v -> new Range(
                                 leastEdge(v),
                                 "or the last page hangs below the card",
@@ -180,6 +179,17 @@ final class Waterfall implements FoldDesign {
         return v.length(PITCH).times(v.count(PAGES) - 1).plus(v.length(PAGE));
     }
 
+    /** From the belt's edge down, something to take hold of included; the whole strip is cut to the grid. */
+    private static Length tail(Values v) {
+        Length front = front(v);
+        return v.grid().ceiling(front.plus(leastEdge(v)).plus(grip(v))).minus(front);
+    }
+
+    /** From the strip's lower end to the belt's edge, which it hangs over. */
+    private static Length front(Values v) {
+        return v.length(PITCH).times(v.count(PAGES));
+    }
+
     private static Length mostEdge(Values v) {
         return v.height().minus(v.length(PAGE)).plus(v.length(PITCH));
     }
@@ -195,7 +205,7 @@ final class Waterfall implements FoldDesign {
         Length edge = v.length(EDGE);
         Length wide = v.length(STRIP);
         Length left = Values.half(v.width().minus(wide));
-        Length front = pitch.times(n);
+        Length front = front(v);
         Piece base = Piece.rectangle("base", v.width(), v.height())
                 .name("base", new Point(Length.ofCounts(64), Length.ofCounts(64)))
                 .build();
@@ -235,8 +245,7 @@ final class Waterfall implements FoldDesign {
     /** Face up, its front run below and its tail above; the slot is round the stud when nothing has been pulled yet. */
     private static Piece strip(Values v, Length front) {
         Length wide = v.length(STRIP);
-        PieceBuilder strip = Piece.rectangle(
-                "strip", wide, v.grid().ceiling(front.plus(leastEdge(v)).plus(grip(v))));
+        PieceBuilder strip = Piece.rectangle("strip", wide, front.plus(tail(v)));
         int n = v.count(PAGES);
         for (int i = 1; i <= n; i++) {
             Length at = v.length(PITCH).times(n - i + 1);
@@ -318,14 +327,16 @@ final class Waterfall implements FoldDesign {
 
     @Override
     public List<Caution> cautions(Values v) {
-        Length below = leastEdge(v).plus(grip(v)).minus(v.length(EDGE));
+        Length below = tail(v).minus(v.length(EDGE));
         List<Caution> cautions = new ArrayList<>();
         if (below.isPositive()) {
+            String mend = tail(v).isMoreThan(mostEdge(v))
+                    ? "hang lower pages, or post it in a larger envelope"
+                    : "raise the belt by that much, or post it in a larger envelope";
             cautions.add(new Caution(
                     "tail",
-                    (ruler, sheet) ->
-                            "The tail reaches %s below the card to be taken hold of; raise the belt by that much, or post it in a larger envelope."
-                                    .formatted(ruler.text(below))));
+                    (ruler, sheet) -> "The tail reaches %s below the card to be taken hold of; %s."
+                            .formatted(ruler.text(below), mend)));
         }
         return cautions;
     }

@@ -123,8 +123,16 @@ public record ShapeReading(List<MarkedCut> cuts, Optional<ScoreLine> folded) {
 
     /** In a list, beside the size of the rectangle that is cut first. */
     public String note() {
-        String many = cuts.size() == 1 ? "one straight cut" : "%d straight cuts".formatted(cuts.size());
-        return folded.isPresent() ? "folded, then %s through both layers".formatted(many) : "then %s".formatted(many);
+        return folded.isPresent() ? "folded, then " + many() + " through both layers" : "then " + many();
+    }
+
+    /** "by 2 straight cuts", without the marks. */
+    public String way() {
+        return folded.isPresent() ? "folded, by " + many() + " through both layers" : "by " + many();
+    }
+
+    private String many() {
+        return cuts.size() == 1 ? "one straight cut" : "%d straight cuts".formatted(cuts.size());
     }
 
     /** Which way the half that is folded over goes, and where the fold then lies. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.LineSegment;
 import org.locationtech.jts.geom.Polygon;
@@ -165,10 +166,10 @@ public record CutParts(List<String> all, String from, List<CutList.Alike> what) 
     }
 
     private static String split(Part mat, Division division, Ruler ruler) {
-        return " Cut one piece %s for the %s, then split it %s from its %s so that the pattern runs on."
+        return " Cut one piece %s for %s, then split it %s from its %s so that the pattern runs on."
                 .formatted(
                         ruler.text(mat.size()),
-                        String.join(" and the ", mat.goesOn()),
+                        mat.goesOn().stream().map(Grouped::the).collect(Collectors.joining(" and ")),
                         ruler.text(division.at()),
                         division.alongWidth() ? "left edge" : "lower edge");
     }
@@ -251,8 +252,10 @@ public record CutParts(List<String> all, String from, List<CutList.Alike> what) 
         List<String> ids = alike.parts().stream().map(Part::id).toList();
         String name = alike.count() == 1
                 ? alike.first().piece().name()
-                : "%d mats for the %s, and so on"
-                        .formatted(alike.count(), alike.first().goesOn().get(0));
+                : "%d mats for %s, and so on"
+                        .formatted(
+                                alike.count(),
+                                Grouped.the(alike.first().goesOn().get(0)));
         found.measured(
                 Hand.CUT,
                 number + "/width",

@@ -13,6 +13,7 @@ import vantbreeze.layer.MatCut;
 import vantbreeze.layer.Ornament;
 import vantbreeze.layer.Ornaments;
 import vantbreeze.layer.PlacedOrnament;
+import vantbreeze.make.Grouped;
 import vantbreeze.material.Film;
 import vantbreeze.material.Paper;
 import vantbreeze.material.PiecePapers;
@@ -186,7 +187,8 @@ public final class Parts {
         String name = mat.kind() == Mat.Kind.MAT
                 ? "mat, layer " + mat.layer()
                 : mat.kind().word();
-        String called = mat.kind().word() + " for the " + String.join(" and the ", labels);
+        String called =
+                mat.kind().word() + " for " + labels.stream().map(Grouped::the).collect(Collectors.joining(" and "));
         Cut piece = cut.isSplit()
                 ? new Cut(
                         Piece.rectangle(called, cut.size().width(), cut.size().height())

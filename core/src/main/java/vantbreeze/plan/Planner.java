@@ -174,7 +174,7 @@ public final class Planner {
                     .map(ShapeReading::note)
                     .orElseGet(() -> part.kind() == Part.Kind.MAT
                             ? "cut by the template"
-                            : part.form().note()));
+                            : part.form().note() + ", cut by the template"));
         }
         if (CutList.hasMirrorImage(part, work.parts())) {
             notes.add("mirror image of the other");

@@ -30,12 +30,12 @@ public enum Form {
         return isCircle ? ROUND : SHAPED;
     }
 
-    /** Beside a size in a list; empty where the size says it all. */
+    /** Beside a size; empty where the size says it all. */
     public String note() {
         return switch (this) {
             case RECTANGLE -> "";
-            case ROUND -> "round, cut by the template";
-            case SHAPED -> "shaped, cut by the template";
+            case ROUND -> "round";
+            case SHAPED -> "shaped";
         };
     }
 }

@@ -18,6 +18,8 @@ import vantbreeze.fold.FlatStage;
 import vantbreeze.fold.LayerStack;
 import vantbreeze.fold.Motion;
 import vantbreeze.measure.Length;
+import vantbreeze.measure.Ruler;
+import vantbreeze.measure.UnitSystem;
 import vantbreeze.structure.Bond;
 import vantbreeze.structure.Side;
 import vantbreeze.structure.Slide;
@@ -48,6 +50,22 @@ class WaterfallTest {
         /* Base at least 2h + (n - 2) p. */
         assertThat(2 * 2.5 + 2 * 0.75)
                 .isLessThanOrEqualTo(card.piece("base").size().height().inches());
+    }
+
+    /** The strip is cut to the grid, and what that adds reaches below the card as well. */
+    @Test
+    void aTailThatReachesBelowIsSaidToByAsMuchAsItDoes() {
+        for (int sixtyFourths = 0; sixtyFourths <= 28; sixtyFourths++) {
+            Length low = in("4 3/4").plus(Length.inches(sixtyFourths, 64));
+            Plan plan = Planner.plan(
+                    brief(4).with("page", in("2 1/2")).with("pitch", in("0.70")).with("beltEdge", low));
+            Length out = FlatFolder.closed(plan.structure()).size().height().minus(in("7"));
+            assertThat(plan.snags().stream().filter(s -> s.text().contains("The tail reaches")))
+                    .as("with the belt at %s", low)
+                    .hasSize(out.isPositive() ? 1 : 0)
+                    .allSatisfy(s -> assertThat(s.text())
+                            .contains(Ruler.of(UnitSystem.INCH).text(out)));
+        }
     }
 
     /** Pages step down by the pitch; each one that is turned shows its back, h - p above the belt's edge. */

@@ -98,6 +98,7 @@ public record CuttingJson(
      * @param owned whether it lies in the drawer; otherwise it has to be bought
      * @param ordinal which of the sheets of that kind, from 0
      * @param settings how often the fence is set
+     * @param shapes how parts that are no rectangles get their shapes, a sentence for each way
      * @param cut whether it has been cut already
      */
     @Schema(name = "SheetCutting")
@@ -115,12 +116,18 @@ public record CuttingJson(
             List<PassJson> passes,
             List<RestJson> rests,
             int settings,
+            List<String> shapes,
             boolean cut) {
+
+        public SheetCutJson {
+            /* Plans of earlier versions do not say. */
+            shapes = shapes == null ? List.of() : List.copyOf(shapes);
+        }
 
         SheetCutJson cut(boolean done) {
             return new SheetCutJson(
                     number, sheet, name, owned, ordinal, size, together, grain, photo, parts, passes, rests, settings,
-                    done);
+                    shapes, done);
         }
     }
 

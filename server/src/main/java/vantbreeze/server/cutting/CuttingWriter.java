@@ -34,6 +34,7 @@ import vantbreeze.sheet.Cell;
 import vantbreeze.sheet.CutSheet;
 import vantbreeze.sheet.CutWords;
 import vantbreeze.sheet.KitPlan;
+import vantbreeze.sheet.ShapeWords;
 import vantbreeze.structure.FlatMotion;
 import vantbreeze.structure.Fold;
 import vantbreeze.structure.Path;
@@ -178,6 +179,7 @@ final class CuttingWriter {
                                 CutSheet.isKept(r.size())))
                         .toList(),
                 sheet.settings(),
+                ShapeWords.of(sheet),
                 false);
     }
 

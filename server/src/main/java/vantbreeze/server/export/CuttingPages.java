@@ -1,6 +1,8 @@
 package vantbreeze.server.export;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.font.PDFont;
@@ -74,9 +76,10 @@ final class CuttingPages {
         double height = sheet.size().height().mm();
         double scale = Math.min(DRAWING_MM / width, (top - lowest()) / height);
         draw(sheet, MARGIN_MM, top - height * scale, scale);
-        int told = words(sheet, 0, MARGIN_MM + DRAWING_MM + GAP_MM, top);
-        while (told < sheet.passes().size()) {
-            told = words(sheet, told, MARGIN_MM, begin("Sheet %d, continued".formatted(sheet.number())));
+        List<Line> lines = Line.of(sheet);
+        int told = words(lines, 0, MARGIN_MM + DRAWING_MM + GAP_MM, top);
+        while (told < lines.size()) {
+            told = words(lines, told, MARGIN_MM, begin("Sheet %d, continued".formatted(sheet.number())));
         }
     }
 
@@ -175,33 +178,45 @@ final class CuttingPages {
     }
 
     /**
+     * A cut, or what is done once all are made.
+     *
+     * @param fence what the trimmer is set to; absent for what needs no fence
+     */
+    private record Line(String text, Optional<String> fence, boolean newSetting) {
+
+        static List<Line> of(CuttingJson.SheetCutJson sheet) {
+            List<Line> lines = new ArrayList<>();
+            if (sheet.passes().isEmpty()) {
+                lines.add(new Line("The whole sheet is one part.", Optional.empty(), false));
+            }
+            sheet.passes()
+                    .forEach(p -> lines.add(new Line(
+                            "%d  %s".formatted(p.number(), p.text()),
+                            Optional.of("set the trimmer to " + p.fence().shown()),
+                            p.newSetting())));
+            sheet.shapes().forEach(s -> lines.add(new Line(s, Optional.empty(), false)));
+            return lines;
+        }
+    }
+
+    /**
      * What is set and cut, as far as there is room.
      *
-     * @param first of the sheet's passes
+     * @param first of the lines
      * @return the first of those that are still to be told
      */
-    private int words(CuttingJson.SheetCutJson sheet, int first, double x, double from) {
-        List<CuttingJson.PassJson> passes = sheet.passes();
-        if (passes.isEmpty()) {
-            page.text(x, from - TYPE_MM, TYPE_MM, false, "The whole sheet is one part.");
-        }
+    private int words(List<Line> told, int first, double x, double from) {
         double y = from - TYPE_MM;
-        for (int i = first; i < passes.size(); i++) {
-            CuttingJson.PassJson pass = passes.get(i);
-            boolean setting = pass.newSetting() || i == first;
-            List<String> lines = page.wrap(
-                    "%d  %s".formatted(pass.number(), pass.text()), TYPE_MM, false, paper.widthMm() - MARGIN_MM - x);
-            double needed = (lines.size() - 1) * TYPE_MM * LEADING + (setting ? SETTING_MM * LEADING : 0);
+        for (int i = first; i < told.size(); i++) {
+            Line line = told.get(i);
+            Optional<String> setting = line.newSetting() || i == first ? line.fence() : Optional.empty();
+            List<String> lines = page.wrap(line.text(), TYPE_MM, false, paper.widthMm() - MARGIN_MM - x);
+            double needed = (lines.size() - 1) * TYPE_MM * LEADING + (setting.isPresent() ? SETTING_MM * LEADING : 0);
             if (y - needed < lowest() && i > first) {
                 return i;
             }
-            if (setting) {
-                page.text(
-                        x,
-                        y,
-                        SETTING_MM,
-                        true,
-                        "set the trimmer to " + pass.fence().shown());
+            if (setting.isPresent()) {
+                page.text(x, y, SETTING_MM, true, setting.get());
                 y -= SETTING_MM * LEADING;
             }
             for (String each : lines) {
@@ -209,6 +224,6 @@ final class CuttingPages {
                 y -= TYPE_MM * LEADING;
             }
         }
-        return passes.size();
+        return told.size();
     }
 }

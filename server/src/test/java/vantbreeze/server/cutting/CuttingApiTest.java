@@ -20,6 +20,7 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.MediaType;
@@ -260,6 +261,45 @@ class CuttingApiTest extends TestApplication {
             assertThat(cuts).isGreaterThan(cards);
             assertThat(text).contains("set the trimmer to").contains("base").doesNotContain("and so on");
         }
+    }
+
+    /** A fan's edges come of straight cuts, a ring does not: on the screen's sheets and on the printed ones. */
+    @ParameterizedTest
+    @CsvSource({"fan-concertina, straight cut, by the template", "interlocking-gatefold, by the template, straight cut"
+    })
+    void howShapedPartsGetTheirShapeIsSaid(String fold, String said, String never) throws Exception {
+        String brief = TestBriefs.gatefold("5 1/2 in", "6 in").replace("\"gatefold\"", "\"" + fold + "\"");
+        String project = read(send("/api/projects", "{\"name\": \"%s\", \"brief\": %s}".formatted(fold, brief)))
+                .get("id")
+                .asString();
+        JsonNode plan = planned(project, 1);
+        byte[] pdf = http.perform(get("/api/projects/%s/exports/cutting.pdf".formatted(project))
+                        .param("plan", plan.get("id").asString()))
+                .andReturn()
+                .getResponse()
+                .getContentAsByteArray();
+        String printed;
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            PDFTextStripper stripper = new PDFTextStripper();
+            printed = bare(stripper.getText(document));
+        }
+        int shaped = 0;
+        for (JsonNode paper : plan.get("papers")) {
+            for (JsonNode sheet : paper.get("sheets")) {
+                String shapes = sheet.get("shapes").toString();
+                boolean some = false;
+                for (JsonNode part : sheet.get("parts")) {
+                    some |= !part.get("outlines").isEmpty();
+                }
+                assertThat(!sheet.get("shapes").isEmpty()).isEqualTo(some);
+                for (JsonNode sentence : sheet.get("shapes")) {
+                    shaped++;
+                    assertThat(shapes).contains(said).doesNotContain(never);
+                    assertThat(printed).contains(bare(sentence.asString()));
+                }
+            }
+        }
+        assertThat(shaped).isPositive();
     }
 
     @Test

@@ -58,6 +58,7 @@ class CutSvgTest {
                 List.of(),
                 List.of(),
                 1,
+                List.of(),
                 false);
         Matcher d = Pattern.compile(" d=\"M([^\"]*)\"").matcher(CutSvg.of(sheet, CutSvg.Perforation.NONE));
         double length = 0;
