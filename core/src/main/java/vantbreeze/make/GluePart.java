@@ -75,8 +75,11 @@ public final class GluePart {
 
     /** Whether only what takes it says which part of the panel is glued: no edge does. */
     public boolean isWhereItTouches() {
-        boolean whole = laid.outline().getArea() - held.getArea() <= Regions.TOUCH;
-        return seams.isEmpty() && !whole && reachesAcross() == reachesUp();
+        return seams.isEmpty() && !isWhole() && reachesAcross() == reachesUp();
+    }
+
+    private boolean isWhole() {
+        return laid.outline().getArea() - held.getArea() <= Regions.TOUCH;
     }
 
     private boolean reachesAcross() {
@@ -101,7 +104,7 @@ public final class GluePart {
                     Grouped.joined(seams.stream().map(s -> seam(ruler, s)).toList()));
         }
         Envelope part = held.getEnvelopeInternal();
-        if (laid.outline().getArea() - held.getArea() <= Regions.TOUCH) {
+        if (isWhole()) {
             return Optional.empty();
         }
         boolean wide = reachesAcross();

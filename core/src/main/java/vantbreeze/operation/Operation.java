@@ -128,6 +128,11 @@ public sealed interface Operation
         return Optional.empty();
     }
 
+    /** Whether it cannot stand beside the step that the maker named. */
+    default boolean isAstray() {
+        return false;
+    }
+
     /** Whether parts come off a sheet. */
     default boolean cutsOut() {
         return false;

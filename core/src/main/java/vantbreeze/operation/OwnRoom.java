@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
-import java.util.stream.Stream;
 
 /**
  * Where in an order of work a step of the maker's own can be put: after all it needs, and before what covers or hides what it is
@@ -71,7 +70,8 @@ public record OwnRoom(List<Task> order, Set<String> needs, Set<String> covering)
     private boolean isBeside(Task task, OwnStep.Beside wanted) {
         return order.stream()
                 .filter(t -> t == task
-                        || task.operation() instanceof Dry && task.after().contains(t.id()))
+                        || task.operation().waiting().isPresent()
+                                && task.after().contains(t.id()))
                 .anyMatch(t -> t.operation()
                         .own()
                         .flatMap(OwnStep::beside)
@@ -81,13 +81,7 @@ public record OwnRoom(List<Task> order, Set<String> needs, Set<String> covering)
 
     /** An id that is not taken. */
     String free(String id) {
-        Set<String> taken = new HashSet<>();
-        order.forEach(t -> taken.add(t.id()));
-        return Stream.iterate(1, i -> i + 1)
-                .map(i -> i == 1 ? id : "%s/%d".formatted(id, i))
-                .filter(i -> !taken.contains(i))
-                .findFirst()
-                .orElseThrow(() -> new IllegalStateException("Some id is free: there are more than tasks."));
+        return TaskGraph.of(order).own(id);
     }
 
     /** The order with these in it; what covers waits for the last of them, and so does the step that they are put before. */

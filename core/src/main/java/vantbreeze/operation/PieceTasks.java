@@ -27,7 +27,7 @@ import vantbreeze.structure.Slit;
 import vantbreeze.structure.Structure;
 
 /** What is done to one flat piece before it is folded. */
-record PieceTasks(TaskGraph graph, Structure structure, List<Part> parts, String sheet, Tools tools) {
+record PieceTasks(TaskGraph graph, Structure structure, List<Part> parts, PaperNames names, String sheet, Tools tools) {
 
     /** Of places, in counts. */
     private static final double ROUNDED = 2;
@@ -118,7 +118,7 @@ record PieceTasks(TaskGraph graph, Structure structure, List<Part> parts, String
         String paper = parts.stream()
                 .filter(p -> p.piece().name().equals(piece.name()) && p.kind() != Part.Kind.MAT)
                 .findFirst()
-                .map(p -> PaperNames.of(parts).of(p.stuff()))
+                .map(p -> names.of(p.stuff()))
                 .orElse("");
         return piece.isFilm() || paper.isEmpty() ? "clear film" : "%s, %s".formatted(paper, sheet);
     }

@@ -44,6 +44,7 @@ public final class Tasks {
     private final Ornaments ornaments;
     private final ClosureKit closure;
     private final List<Part> parts;
+    private final PaperNames names;
     private final String sheet;
     private final Tools tools;
     private final TaskGraph graph = new TaskGraph();
@@ -63,6 +64,7 @@ public final class Tasks {
         this.ornaments = ornaments;
         this.closure = closure;
         this.parts = parts;
+        this.names = PaperNames.of(parts);
         this.sheet = sheet;
         this.tools = tools;
     }
@@ -99,7 +101,7 @@ public final class Tasks {
     }
 
     private void derive() {
-        PieceTasks pieces = new PieceTasks(graph, structure, parts, sheet, tools);
+        PieceTasks pieces = new PieceTasks(graph, structure, parts, names, sheet, tools);
         structure.pieces().forEach(piece -> pieces.shape(piece, Phase.SHAPE, true));
         fold(pieces);
         cutMats();
@@ -166,7 +168,6 @@ public final class Tasks {
     }
 
     private void cutMats() {
-        PaperNames names = PaperNames.of(parts);
         Map<String, List<Part>> byPaper = new LinkedHashMap<>();
         parts.stream()
                 .filter(p -> p.kind() == Part.Kind.MAT)
@@ -309,7 +310,7 @@ public final class Tasks {
                     phase,
                     new CutParts(
                             List.of(),
-                            PaperNames.of(parts).of(placed.ornament().paper()),
+                            names.of(placed.ornament().paper()),
                             parts.stream()
                                     .filter(p -> p.id().equals(part))
                                     .map(p -> new CutList.Alike(List.of(p)))
@@ -389,7 +390,7 @@ public final class Tasks {
     public static List<OwnStep> astray(List<Task> order) {
         return order.stream()
                 .map(Task::operation)
-                .filter(o -> o instanceof OwnWork own && own.isAstray())
+                .filter(Operation::isAstray)
                 .flatMap(o -> o.own().stream())
                 .toList();
     }

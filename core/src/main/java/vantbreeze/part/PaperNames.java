@@ -5,6 +5,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Function;
 import vantbreeze.material.Paper;
 import vantbreeze.material.Stuff;
 
@@ -24,17 +25,14 @@ public record PaperNames(Map<Stuff, String> byStuff) {
         return new PaperNames(names);
     }
 
-    /** What tells one paper from others. */
-    private interface Mark {
-        String of(Paper paper);
-    }
-
-    private static void tellApart(Map<Stuff, String> names, Mark mark) {
+    /** @param mark what tells one paper from others */
+    private static void tellApart(Map<Stuff, String> names, Function<Paper, String> mark) {
         Set<String> once = new LinkedHashSet<>();
         Set<String> twice = new LinkedHashSet<>();
         names.values().stream().filter(n -> !once.add(n)).forEach(twice::add);
-        names.replaceAll((stuff, name) ->
-                twice.contains(name) && stuff instanceof Paper paper ? "%s, %s".formatted(name, mark.of(paper)) : name);
+        names.replaceAll((stuff, name) -> twice.contains(name) && stuff instanceof Paper paper
+                ? "%s, %s".formatted(name, mark.apply(paper))
+                : name);
     }
 
     public String of(Stuff stuff) {

@@ -24,8 +24,8 @@ public final class ShapeWords {
                 .forEach(p -> byWay.computeIfAbsent(way(p), w -> new LinkedHashSet<>())
                         .add(p.name()));
         return byWay.entrySet().stream()
-                .map(e -> "Cut to shape once out of the sheet, %s: %s."
-                        .formatted(e.getKey(), Grouped.joined(List.copyOf(e.getValue()))))
+                .map(e ->
+                        "%s: cut to shape later, %s.".formatted(Grouped.joined(List.copyOf(e.getValue())), e.getKey()))
                 .toList();
     }
 
