@@ -5,7 +5,6 @@ import java.util.Optional;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Ruler;
 import vantbreeze.measure.Size;
-import vantbreeze.structure.Fold;
 import vantbreeze.structure.Piece;
 import vantbreeze.structure.Point;
 import vantbreeze.structure.ScoreLine;
@@ -30,20 +29,20 @@ public record ObliqueReading(
         Optional<CornerToMark> byHand)
         implements ScoreReading {
 
-    /** Face sides are scored first: from behind all scores are seen, on the face only those that are scored there. */
-    static ObliqueReading of(ScoreLine score, Piece piece) {
+    /**
+     * @param seen the scores that show by then
+     * @param lines the same as they are scored
+     */
+    static ObliqueReading of(ScoreLine score, Piece piece, List<ScoreLine> seen, List<ScoreLine> lines) {
         Size size = piece.size();
-        List<ScoreLine> seen = piece.scores().stream()
-                .filter(s -> s.fold() == Fold.MOUNTAIN || s.fold() == score.fold())
-                .toList();
         Optional<CornerToMark> byHand = piece.polygon().isRectangle()
                 ? CornerToMark.of(score.from().coordinate(), score.to().coordinate(), size)
                 : Optional.empty();
         boolean rightwards = !score.to().x().isLessThan(score.from().x());
         Point left = rightwards ? score.from() : score.to();
         Point right = rightwards ? score.to() : score.from();
-        Optional<RulerMark> begins = RulerMark.at(left, size, seen);
-        Optional<RulerMark> ends = RulerMark.at(right, size, seen);
+        Optional<RulerMark> begins = RulerMark.at(left, size, seen, lines);
+        Optional<RulerMark> ends = RulerMark.at(right, size, seen, lines);
         return begins.isPresent() && ends.isPresent()
                 ? fromEndToEnd(score, left, right, begins.get(), ends.get(), byHand)
                 : fromEdgeToEdge(score, left, right, size, byHand);

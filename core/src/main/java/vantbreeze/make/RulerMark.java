@@ -16,6 +16,9 @@ public sealed interface RulerMark {
     /** As it lies when the piece is turned over like a page. */
     RulerMark turnedOver();
 
+    /** Whether a corner or the end of a score shows it: nothing has to be marked there. */
+    boolean isThere();
+
     /** What it is called where no number is needed to find it: a corner, or the end of another score. */
     Optional<String> landmark();
 
@@ -36,6 +39,11 @@ public sealed interface RulerMark {
         @Override
         public RulerMark turnedOver() {
             return new OnEdge(onSide, !atRight, atTop, fromCorner);
+        }
+
+        @Override
+        public boolean isThere() {
+            return isCorner();
         }
 
         @Override
@@ -79,6 +87,11 @@ public sealed interface RulerMark {
         }
 
         @Override
+        public boolean isThere() {
+            return false;
+        }
+
+        @Override
         public Optional<String> landmark() {
             return Optional.of("the middle of the %s edge"
                     .formatted(onSide ? (far ? "right" : "left") : (far ? "top" : "bottom")));
@@ -99,14 +112,16 @@ public sealed interface RulerMark {
      * @param fromEnd how far from the right end, or from the top
      * @param along how far up it the place lies, or how far from the left end
      * @param fromFar how far below the top, or from the right end
+     * @param isThere whether the line that is scored ends there
      */
-    record OnScore(boolean upright, Length at, Length fromEnd, Length along, Length fromFar) implements RulerMark {
+    record OnScore(boolean upright, Length at, Length fromEnd, Length along, Length fromFar, boolean isThere)
+            implements RulerMark {
 
         @Override
         public RulerMark turnedOver() {
             return upright
-                    ? new OnScore(true, fromEnd, at, along, fromFar)
-                    : new OnScore(false, at, fromEnd, fromFar, along);
+                    ? new OnScore(true, fromEnd, at, along, fromFar, isThere)
+                    : new OnScore(false, at, fromEnd, fromFar, along, isThere);
         }
 
         @Override
@@ -144,11 +159,12 @@ public sealed interface RulerMark {
 
     /**
      * A corner, the end of a score that a board sets, or a tick on an edge; empty where none of these is there. An end on the border
-     * is told by its score only where no other one lies on that line: else a hand would look for it at the other's end.
+     * is told by its score only where no other line that is scored lies on it: else a hand would look for it at the other's end.
      *
      * @param scores those that are seen by then
+     * @param lines the same as they are scored: what runs on straight is one
      */
-    static Optional<RulerMark> at(Point place, Size size, List<ScoreLine> scores) {
+    static Optional<RulerMark> at(Point place, Size size, List<ScoreLine> scores, List<ScoreLine> lines) {
         boolean onBorder = place.x().equals(Length.ZERO)
                 || place.y().equals(Length.ZERO)
                 || place.x().equals(size.width())
@@ -161,10 +177,16 @@ public sealed interface RulerMark {
         return scores.stream()
                 .filter(s -> s.isUpright() || s.isLevel())
                 .filter(s -> s.from().equals(place) || s.to().equals(place))
-                .filter(s -> !onBorder || scores.stream().noneMatch(other -> other != s && isOnOneLine(s, other)))
+                .filter(s -> !onBorder
+                        || lines.stream().filter(line -> isOnOneLine(s, line)).count() == 1)
                 .findFirst()
-                .<RulerMark>map(s -> of(s, place, size))
+                .<RulerMark>map(s -> of(s, place, size, ends(place, lines)))
                 .or(() -> onEdge);
+    }
+
+    private static boolean ends(Point place, List<ScoreLine> lines) {
+        return lines.stream()
+                .anyMatch(line -> line.from().equals(place) || line.to().equals(place));
     }
 
     private static boolean isOnOneLine(ScoreLine s, ScoreLine other) {
@@ -174,12 +196,12 @@ public sealed interface RulerMark {
     }
 
     /** @param place on that score */
-    static OnScore of(ScoreLine score, Point place, Size size) {
+    private static OnScore of(ScoreLine score, Point place, Size size, boolean isThere) {
         boolean upright = score.isUpright();
         Length at = upright ? place.x() : place.y();
         Length along = upright ? place.y() : place.x();
         Length across = upright ? size.width() : size.height();
         Length whole = upright ? size.height() : size.width();
-        return new OnScore(upright, at, across.minus(at), along, whole.minus(along));
+        return new OnScore(upright, at, across.minus(at), along, whole.minus(along), isThere);
     }
 }

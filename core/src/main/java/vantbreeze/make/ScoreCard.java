@@ -62,7 +62,7 @@ public record ScoreCard(
 
     /** @param folds whether a score, by its id, folds at any stage */
     public static ScoreCard of(Piece piece, Scoring scoring, Predicate<String> folds) {
-        List<ScoreReading> readings = readings(piece);
+        List<ScoreReading> readings = readings(piece, scoring);
         List<ScoreReading> lines = joined(readings, piece.size(), scoring);
         List<ScoreSetting> settings = ScoreSetting.of(piece, readings, folds);
         return new ScoreCard(
@@ -89,10 +89,24 @@ public record ScoreCard(
     }
 
     /** Every score of a piece as it is set on a board, in the order they are reached. */
-    public static List<ScoreReading> readings(Piece piece) {
+    public static List<ScoreReading> readings(Piece piece, Scoring scoring) {
+        List<ScoreReading> square = piece.scores().stream()
+                .filter(s -> s.isUpright() || s.isLevel())
+                .map(s -> ScoreReading.of(s, piece, List.of(), List.of()))
+                .toList();
+        List<ScoreLine> lines = joined(square, piece.size(), scoring).stream()
+                .map(ScoreReading::score)
+                .toList();
         return piece.scores().stream()
-                .map(s -> ScoreReading.of(s, piece))
+                .map(s -> ScoreReading.of(s, piece, seen(s, piece.scores(), scoring), seen(s, lines, scoring)))
                 .sorted(Comparator.comparing(ScoreReading::lie).thenComparing(ScoreCard::reached))
+                .toList();
+    }
+
+    /** Face sides are scored first: from behind all scores are seen, on the face only those that are scored there. */
+    private static List<ScoreLine> seen(ScoreLine score, List<ScoreLine> all, Scoring scoring) {
+        return all.stream()
+                .filter(s -> scoring == Scoring.ONE_SIDE || s.fold() == Fold.MOUNTAIN || s.fold() == score.fold())
                 .toList();
     }
 

@@ -1,5 +1,6 @@
 package vantbreeze.make;
 
+import java.util.List;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import vantbreeze.measure.Length;
@@ -35,7 +36,11 @@ public sealed interface ScoreReading permits SquareReading, ObliqueReading, Temp
         return score().fold() == Fold.MOUNTAIN ? Side.FACE : Side.BACK;
     }
 
-    static ScoreReading of(ScoreLine score, Piece piece) {
+    /**
+     * @param seen the scores that show on the side it is scored on, by the time it is
+     * @param lines the same as they are scored
+     */
+    static ScoreReading of(ScoreLine score, Piece piece, List<ScoreLine> seen, List<ScoreLine> lines) {
         boolean bends = !score.path().isStraight();
         boolean scoredInItsBox = ShapeReading.of(piece).isPresent();
         if (bends || piece.corners().size() > MOST_MEASURED || !scoredInItsBox && !hasEdgeFor(score, piece)) {
@@ -43,7 +48,7 @@ public sealed interface ScoreReading permits SquareReading, ObliqueReading, Temp
         }
         return score.isUpright() || score.isLevel()
                 ? SquareReading.of(score, piece.size())
-                : ObliqueReading.of(score, piece);
+                : ObliqueReading.of(score, piece, seen, lines);
     }
 
     /** What has more corners is cut around its template, and its scores come with it. */

@@ -163,6 +163,11 @@ public record ScoreSetting(
                 && alike;
     }
 
+    /** The one way that the whole line folds. */
+    public Optional<Fold> only() {
+        return isWhole() && folds().size() == 1 ? Optional.of(folds().get(0)) : Optional.empty();
+    }
+
     private List<Fold> folds() {
         return stretches.stream().flatMap(s -> s.fold().stream()).distinct().toList();
     }

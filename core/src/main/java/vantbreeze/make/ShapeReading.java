@@ -96,7 +96,7 @@ public record ShapeReading(List<MarkedCut> cuts, Optional<ScoreLine> folded) {
     private static RulerMark mark(Coordinate end, Envelope box, List<ScoreLine> scores) {
         Size size = new Size(Length.nearestTo(box.getWidth()), Length.nearestTo(box.getHeight()));
         Point place = new Point(Length.nearestTo(end.x - box.getMinX()), Length.nearestTo(end.y - box.getMinY()));
-        RulerMark mark = RulerMark.at(place, size, scores)
+        RulerMark mark = RulerMark.at(place, size, scores, scores)
                 .orElseGet(() -> RulerMark.of(place.x().count(), place.y().count(), size));
         return mark instanceof RulerMark.OnEdge edge && isMiddle(edge, size)
                 ? new RulerMark.Middle(edge.onSide(), edge.onSide() ? edge.atRight() : edge.atTop(), edge.fromCorner())

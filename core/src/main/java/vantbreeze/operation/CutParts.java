@@ -1,7 +1,9 @@
 package vantbreeze.operation;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -11,6 +13,7 @@ import org.locationtech.jts.geom.Polygon;
 import vantbreeze.make.Grouped;
 import vantbreeze.make.ShapeReading;
 import vantbreeze.measure.Ruler;
+import vantbreeze.measure.Size;
 import vantbreeze.part.CutList;
 import vantbreeze.part.Division;
 import vantbreeze.part.Part;
@@ -89,12 +92,27 @@ public record CutParts(List<String> all, String from, List<CutList.Alike> what) 
                 ? mats(ruler, cards)
                 : new Wording(
                         "From %s, cut".formatted(from),
-                        what.stream()
+                        evenWhenTurned().stream()
                                 .map(a -> piece(a, ruler) + inAll(a, cards))
                                 .toList(),
                         "; ",
                         ". Check twice, cut once.",
                         Optional.empty());
+    }
+
+    /** Plain rectangles come out of the same cuts whichever way they lie on the card. */
+    private List<CutList.Alike> evenWhenTurned() {
+        Map<Object, List<Part>> bySize = new LinkedHashMap<>();
+        for (CutList.Alike alike : what) {
+            Part part = alike.first();
+            boolean turns = part.isRectangle() && part.up().isEmpty();
+            Size size = part.size();
+            bySize.computeIfAbsent(
+                            turns ? List.of(size.shortSide(), size.longSide(), part.stuff()) : alike,
+                            k -> new ArrayList<>())
+                    .addAll(alike.parts());
+        }
+        return bySize.values().stream().map(CutList.Alike::new).toList();
     }
 
     /** "(12 in all, 4 a card)"; nothing for a single card. */

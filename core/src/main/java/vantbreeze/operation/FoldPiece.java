@@ -12,6 +12,7 @@ import vantbreeze.make.Grouped;
 import vantbreeze.make.ScoreReading;
 import vantbreeze.make.ScoreSetting;
 import vantbreeze.make.SquareReading;
+import vantbreeze.measure.Length;
 import vantbreeze.measure.Ruler;
 import vantbreeze.structure.Fold;
 import vantbreeze.structure.Piece;
@@ -22,9 +23,12 @@ import vantbreeze.structure.Side;
  *
  * @param settings of the first piece
  * @param pushed those that nothing scores: the ends of slits place them
+ * @param turned pieces alike, that are folded at the same places turned by a quarter
  */
 @Kind("fold")
-public record FoldPiece(Pieces pieces, List<ScoreSetting> settings, List<ScoreSetting> pushed) implements Operation {
+public record FoldPiece(
+        Pieces pieces, List<ScoreSetting> settings, List<ScoreSetting> pushed, Optional<FoldPiece> turned)
+        implements Operation {
 
     /** So many folds are listed where the piece is folded; more are on the score card. */
     private static final int MOST_FOLDS = 8;
@@ -34,14 +38,67 @@ public record FoldPiece(Pieces pieces, List<ScoreSetting> settings, List<ScoreSe
         pushed = List.copyOf(pushed);
     }
 
+    FoldPiece(Pieces pieces, List<ScoreSetting> settings, List<ScoreSetting> pushed) {
+        this(pieces, settings, pushed, Optional.empty());
+    }
+
     public Piece piece() {
         return pieces.first();
     }
 
+    /** Those that lie as on the card, and those that are turned. */
+    public List<FoldPiece> ways() {
+        return turned.map(t -> List.of(new FoldPiece(pieces, settings, pushed), t))
+                .orElse(List.of(this));
+    }
+
+    private FoldPiece with(Optional<FoldPiece> other) {
+        return new FoldPiece(pieces, settings, pushed, other);
+    }
+
     @Override
     public Optional<Operation> together(Operation other) {
-        return other instanceof FoldPiece more
-                        && pushed.isEmpty()
+        if (!(other instanceof FoldPiece more)) {
+            return Optional.empty();
+        }
+        Optional<Operation> alike = alike(more).map(f -> f.with(turned));
+        return alike.isPresent()
+                ? alike
+                : turned.isPresent()
+                        ? turned.get().alike(more).map(t -> with(Optional.of(t)))
+                        : isTurned(more) ? Optional.of(with(Optional.of(more))) : Optional.empty();
+    }
+
+    private boolean isTurned(FoldPiece other) {
+        return pieces.areTurned(other.pieces)
+                && isEven()
+                && other.isEven()
+                && settings.get(0).lie() != other.settings.get(0).lie()
+                && positions().equals(other.positions());
+    }
+
+    /** Folds right across, all of them one way, the same from either end. */
+    private boolean isEven() {
+        return pushed.isEmpty()
+                && settings.stream()
+                        .allMatch(s -> s.at() instanceof SquareReading
+                                && s.lie() == settings.get(0).lie()
+                                && s.only().isPresent()
+                                && s.only().equals(settings.get(0).only()))
+                && settings.stream()
+                        .map(s -> ((SquareReading) s.at()).fromEnd())
+                        .allMatch(positions()::contains);
+    }
+
+    private List<Length> positions() {
+        return settings.stream()
+                .map(s -> ((SquareReading) s.at()).fromStart())
+                .sorted()
+                .toList();
+    }
+
+    private Optional<FoldPiece> alike(FoldPiece more) {
+        return pushed.isEmpty()
                         && more.pushed.isEmpty()
                         && piece().slits().isEmpty() == more.piece().slits().isEmpty()
                         && settings.size() == more.settings.size()
@@ -63,11 +120,22 @@ public record FoldPiece(Pieces pieces, List<ScoreSetting> settings, List<ScoreSe
 
     @Override
     public String title() {
-        return "Fold " + pieces.named();
+        return "Fold " + turned.map(t -> pieces.with(t.pieces)).orElse(pieces).named();
     }
 
     @Override
     public Wording wording(Ruler ruler) {
+        if (turned.isPresent()) {
+            return Wording.plain("Face up, fold at %s: %s. Keep the long edges level. Burnish each fold."
+                    .formatted(
+                            Grouped.joined(positions().stream().map(ruler::text).toList()),
+                            ways().stream()
+                                    .map(w -> "%s as %ss"
+                                            .formatted(
+                                                    w.pieces.named(),
+                                                    w.settings.get(0).how(ruler)))
+                                    .collect(Collectors.joining(", "))));
+        }
         List<FoldedRow> rows = FoldedRow.of(settings);
         if (rows.size() > 1) {
             return inRows(rows, ruler);

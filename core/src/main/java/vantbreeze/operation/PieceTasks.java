@@ -10,6 +10,7 @@ import java.util.stream.Stream;
 import org.locationtech.jts.geom.Polygon;
 import vantbreeze.make.ObliqueReading;
 import vantbreeze.make.PlacedBySlits;
+import vantbreeze.make.RulerMark;
 import vantbreeze.make.ScoreCard;
 import vantbreeze.make.ScoreSetting;
 import vantbreeze.make.ShapeReading;
@@ -159,7 +160,7 @@ record PieceTasks(TaskGraph graph, Structure structure, List<Part> parts, PaperN
         }
     }
 
-    /** A board has no diagonals: pencil, ruler, bone folder, eraser. */
+    /** A board has no diagonals: a ruler and the bone folder, and pencil where neither a corner nor a score shows the place. */
     private void crease(
             Piece piece,
             Side side,
@@ -196,24 +197,21 @@ record PieceTasks(TaskGraph graph, Structure structure, List<Part> parts, PaperN
                         .map(r -> r.score().id())
                         .toList())
                 .toList();
-        graph.add(
-                        "mark/crease/" + tail,
-                        phase,
-                        new Mark(
-                                piece,
-                                side,
-                                List.of(),
-                                lines.stream()
-                                        .flatMap(l -> Stream.of(l.from(), l.to()))
-                                        .distinct()
-                                        .toList()),
-                        touched,
-                        mechanism)
-                .after(List.copyOf(shaped).stream());
-        graph.add("crease/" + tail, phase, new Crease(piece, side, lines, spans, scores), touched, mechanism)
-                .after(Stream.of("mark/crease/" + tail));
-        graph.add("rub/crease/" + tail, phase, new Erase(piece, side), touched, false)
-                .after(Stream.of("crease/" + tail));
+        List<RulerMark> marks = lines.stream()
+                .flatMap(l -> Stream.of(l.from(), l.to()))
+                .distinct()
+                .filter(m -> !m.isThere())
+                .toList();
+        Crease crease = new Crease(piece, side, lines, spans, scores);
+        if (marks.isEmpty()) {
+            graph.add("crease/" + tail, phase, crease, touched, mechanism).after(List.copyOf(shaped).stream());
+        } else {
+            graph.add("mark/crease/" + tail, phase, new Mark(piece, side, List.of(), marks), touched, mechanism)
+                    .after(List.copyOf(shaped).stream());
+            graph.add("crease/" + tail, phase, crease, touched, mechanism).after(Stream.of("mark/crease/" + tail));
+            graph.add("rub/crease/" + tail, phase, new Erase(piece, side), touched, false)
+                    .after(Stream.of("crease/" + tail));
+        }
         shaped.add("crease/" + tail);
     }
 

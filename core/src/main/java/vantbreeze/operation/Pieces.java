@@ -4,6 +4,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
 import vantbreeze.make.Grouped;
+import vantbreeze.measure.Size;
+import vantbreeze.structure.Form;
 import vantbreeze.structure.Piece;
 
 /**
@@ -34,6 +36,16 @@ public record Pieces(List<Piece> list, List<String> all) {
 
     Pieces with(Pieces more) {
         return new Pieces(Stream.concat(list.stream(), more.list.stream()).toList(), all);
+    }
+
+    /** Whether these come out the same when they are turned by a quarter: rectangles, longer than wide. */
+    boolean areTurned(Pieces other) {
+        Size size = first().size();
+        return !size.width().equals(size.height())
+                && Stream.concat(list.stream(), other.list.stream())
+                        .allMatch(p -> p.form() == Form.RECTANGLE && p.slits().isEmpty())
+                && other.list.stream().allMatch(p -> p.size().equals(size.turned()))
+                && list.stream().allMatch(p -> p.size().equals(size));
     }
 
     /** "the base", "both doors", "all 4 strips". */

@@ -9,7 +9,9 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import vantbreeze.make.Grouped;
 import vantbreeze.make.ScoreCard;
+import vantbreeze.measure.Length;
 import vantbreeze.measure.Ruler;
+import vantbreeze.measure.Size;
 import vantbreeze.structure.Piece;
 import vantbreeze.structure.Side;
 
@@ -19,6 +21,7 @@ import vantbreeze.structure.Side;
  * @param round whether it is turned round as well: read from its other ends the scores lie on the board's grooves
  * @param across whether all are scored from edge to edge, whatever of them folds
  * @param bothEnds the same numbers read from either end, where it is so
+ * @param turned what the same is done to lying turned by a quarter: the same piece to the board, another one to the card
  */
 @Kind("score")
 public record Score(
@@ -27,18 +30,78 @@ public record Score(
         boolean round,
         boolean across,
         List<FenceSetting> settings,
-        Optional<ScoreCard.BothEnds> bothEnds)
+        Optional<ScoreCard.BothEnds> bothEnds,
+        Optional<Score> turned)
         implements Operation {
 
     public Score {
         settings = List.copyOf(settings);
     }
 
-    /** Their heights may differ where all scores run through. */
+    Score(
+            Pieces pieces,
+            Side side,
+            boolean round,
+            boolean across,
+            List<FenceSetting> settings,
+            Optional<ScoreCard.BothEnds> bothEnds) {
+        this(pieces, side, round, across, settings, bothEnds, Optional.empty());
+    }
+
+    /** Those that lie as on the card, and those that are turned. */
+    public List<Score> ways() {
+        return turned.map(t -> List.of(alone(), t)).orElse(List.of(this));
+    }
+
+    private Score alone() {
+        return new Score(pieces, side, round, across, settings, bothEnds);
+    }
+
+    private Score with(Optional<Score> other) {
+        return new Score(pieces, side, round, across, settings, bothEnds, other);
+    }
+
     @Override
     public Optional<Operation> together(Operation other) {
-        return other instanceof Score more
-                        && side == more.side
+        if (!(other instanceof Score more)) {
+            return Optional.empty();
+        }
+        Optional<Operation> alike = alike(more).map(s -> s.with(turned));
+        return alike.isPresent()
+                ? alike
+                : turned.isPresent()
+                        ? turned.get().alike(more).map(t -> with(Optional.of(t)))
+                        : isTurned(more) ? Optional.of(with(Optional.of(more))) : Optional.empty();
+    }
+
+    /** Read from either end alike, so that it does not matter which way it is turned. */
+    private boolean isTurned(Score other) {
+        return side == other.side
+                && !across
+                && !other.across
+                && pieces.areTurned(other.pieces)
+                && isEven()
+                && other.isEven()
+                && settings.get(0).upright() != other.settings.get(0).upright()
+                && positions().equals(other.positions());
+    }
+
+    private List<Length> positions() {
+        return settings.stream().map(FenceSetting::at).sorted().toList();
+    }
+
+    private boolean isEven() {
+        boolean upright = settings.get(0).upright();
+        Length whole =
+                upright ? pieces.first().size().width() : pieces.first().size().height();
+        List<Length> all = positions();
+        return settings.stream().allMatch(s -> s.spans().isEmpty() && s.upright() == upright)
+                && all.stream().allMatch(at -> all.contains(whole.minus(at)));
+    }
+
+    /** Their heights may differ where all scores run through. */
+    private Optional<Score> alike(Score more) {
+        return side == more.side
                         && round == more.round
                         && across == more.across
                         && bothEnds.equals(more.bothEnds)
@@ -78,17 +141,34 @@ public record Score(
 
     @Override
     public String title() {
-        return "Score " + pieces.named();
+        return "Score " + everything().named();
+    }
+
+    private Pieces everything() {
+        return turned.map(t -> pieces.with(t.pieces)).orElse(pieces);
     }
 
     @Override
     public Wording wording(Ruler ruler) {
+        if (turned.isPresent()) {
+            return Wording.plain("%s, %s along the top of the board, score at %s."
+                    .formatted(
+                            lying(),
+                            alongTop(),
+                            Grouped.joined(positions().stream().map(ruler::text).toList())));
+        }
         String how = bothEnds.map(both -> both.text(ruler)).orElseGet(() -> "score at " + positions(ruler));
         return Wording.plain(
                 across
                         ? "Face up, %s. The rest stays flat."
                                 .formatted(how.replace("score at", "score right across at"))
                         : "%s, %s.".formatted(lying(), how));
+    }
+
+    /** The side of the piece that all scores run square to. */
+    private String alongTop() {
+        Size size = pieces.first().size();
+        return settings.get(0).upright() == size.width().isMoreThan(size.height()) ? "the long side" : "the short side";
     }
 
     /** What runs through is told in one row, what is scored only in part by itself. */
@@ -114,8 +194,13 @@ public record Score(
         return Phrases.sideUp(side, round);
     }
 
+    /** What is turned is drawn as it lies on the board. */
     @Override
     public void draw(SketchPad pad) {
+        if (turned.isPresent() && turned.get().settings.get(0).upright()) {
+            turned.get().draw(pad);
+            return;
+        }
         Set<String> now = new HashSet<>();
         settings.forEach(s -> now.addAll(s.scores()));
         Piece shown = pieces.largest();
@@ -128,11 +213,16 @@ public record Score(
         if (!found.isMechanism()) {
             return;
         }
+        take(found, 1);
+        turned.ifPresent(t -> t.take(found, settings.size() + 1));
+    }
+
+    private void take(SettingFinder found, int first) {
         for (int i = 0; i < settings.size(); i++) {
             FenceSetting setting = settings.get(i);
             boolean backwards = setting.upright() ? isMirrored() : round;
             found.setInPass(
-                    String.valueOf(i + 1),
+                    String.valueOf(first + i),
                     "%s score of %s".formatted(nth(found.nextScoreOf(pieces.first())), pieces.named()),
                     setting.at(),
                     new Effect.OfScores(
@@ -154,14 +244,24 @@ public record Score(
     /** What lies at the left when it is scored, turned over or turned round, is the piece's right edge. */
     @Override
     public List<String> setFromTheRight(Piece of) {
-        return scoresOf(
-                of, settings.stream().filter(FenceSetting::upright).filter(s -> isMirrored() != isTurnedRound(s)));
+        return ways().stream()
+                .flatMap(w -> w
+                        .scoresOf(
+                                of,
+                                w.settings.stream()
+                                        .filter(FenceSetting::upright)
+                                        .filter(s -> w.isMirrored() != w.isTurnedRound(s)))
+                        .stream())
+                .toList();
     }
 
     /** What is read from the bottom when it is turned round is set from the piece's upper edge. */
     @Override
     public List<String> setFromTheTop(Piece of) {
-        return round ? scoresOf(of, settings.stream().filter(s -> !s.upright())) : List.of();
+        return ways().stream()
+                .filter(Score::round)
+                .flatMap(w -> w.scoresOf(of, w.settings.stream().filter(s -> !s.upright())).stream())
+                .toList();
     }
 
     private List<String> scoresOf(Piece piece, Stream<FenceSetting> set) {

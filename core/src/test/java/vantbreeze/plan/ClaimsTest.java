@@ -283,13 +283,12 @@ class ClaimsTest {
         Plan plan = Planner.withoutFixes(Briefs.closed(fold, "4 1/4", "5 1/2"));
         Set<String> folded = new HashSet<>();
         for (Task task : plan.tasks()) {
-            if (task.operation() instanceof FoldPiece f) {
-                Set<String> along = new HashSet<>();
-                f.settings().forEach(s -> {
-                    assertThat(s.stretches()).isNotEmpty();
-                    along.add(s.name());
-                });
-                f.pieces().list().stream()
+            if (task.operation() instanceof FoldPiece all) {
+                all.ways()
+                        .forEach(f -> f.settings()
+                                .forEach(s -> assertThat(s.stretches()).isNotEmpty()));
+                all.ways().stream()
+                        .flatMap(f -> f.pieces().list().stream())
                         .flatMap(p -> p.scores().stream())
                         .map(ScoreLine::id)
                         .filter(plan.structure()::isFolded)

@@ -189,6 +189,15 @@ class FollowedStepsTest {
         if (!text.contains("score at") && !text.contains("score right across at")) {
             return lying;
         }
+        Matcher alongTop = Pattern.compile("the (long|short) side along the top of the board, score at (.*?)\\.")
+                .matcher(text);
+        if (alongTop.find()) {
+            boolean upright = alongTop.group(1).equals("long") == width > height;
+            for (String at : alongTop.group(2).split(" and |, ")) {
+                lying.add(through.apply(upright, mm(at)));
+            }
+            return lying;
+        }
         Matcher both = Pattern.compile(
                         "score (?:right across )?at (.*?)\\. Turn the piece round and score (?:right across )?at \\1 again(?:\\. Score the middle at (.*?))?\\.")
                 .matcher(text);
@@ -253,17 +262,17 @@ class FollowedStepsTest {
     private static final int GROUPS = 10;
 
     /** Where a mark of a ruler lies on the piece as it lies then, in mm. */
-    private static Coordinate mark(Matcher m, int group, Piece piece, boolean turned) {
+    private static Coordinate mark(Matcher m, int group, Piece piece, boolean turned, Scoring scoring) {
         double width = piece.size().width().millimetres();
         double height = piece.size().height().millimetres();
         if (m.group(group + 5) != null) {
-            return end(m.group(group + 4), mm(m.group(group + 5)), piece, turned);
+            return end(m.group(group + 4), mm(m.group(group + 5)), piece, turned, scoring);
         }
         if (m.group(group + 7) != null) {
             double at = mm(m.group(group + 7));
             double along = mm(m.group(group + 9));
             Coordinate place = m.group(group + 8) == null ? new Coordinate(at, along) : new Coordinate(along, at);
-            assertThat(seen(piece, turned))
+            assertThat(seen(piece, turned, scoring))
                     .as("a score that ends at %s", place)
                     .anyMatch(l -> l.p0.distance(place) <= ROUNDED_MM || l.p1.distance(place) <= ROUNDED_MM);
             return place;
@@ -278,9 +287,9 @@ class FollowedStepsTest {
     }
 
     /** With only the words a hand finds the one score on that line; were there two, it could take the other's end. */
-    private static Coordinate end(String which, double at, Piece piece, boolean turned) {
+    private static Coordinate end(String which, double at, Piece piece, boolean turned, Scoring scoring) {
         boolean level = which.endsWith("end");
-        List<LineSegment> there = seen(piece, turned).stream()
+        List<LineSegment> there = lines(seen(piece, turned, scoring)).stream()
                 .filter(l -> Math.abs(level ? l.p1.y - l.p0.y : l.p1.x - l.p0.x) <= ROUNDED_MM)
                 .filter(l -> Math.abs((level ? l.p0.y : l.p0.x) - at) <= ROUNDED_MM)
                 .toList();
@@ -292,10 +301,10 @@ class FollowedStepsTest {
     }
 
     /** On the face only what is scored there by then; from behind every score. As the piece lies. */
-    private static List<LineSegment> seen(Piece piece, boolean turned) {
+    private static List<LineSegment> seen(Piece piece, boolean turned, Scoring scoring) {
         double width = piece.size().width().millimetres();
         return piece.scores().stream()
-                .filter(s -> turned || s.fold() == Fold.MOUNTAIN)
+                .filter(s -> turned || scoring == Scoring.ONE_SIDE || s.fold() == Fold.MOUNTAIN)
                 .map(s -> new LineSegment(
                         turned
                                 ? width - s.from().x().millimetres()
@@ -306,15 +315,40 @@ class FollowedStepsTest {
                 .toList();
     }
 
+    /** What runs on straight is scored as one line. */
+    private static List<LineSegment> lines(List<LineSegment> segments) {
+        List<LineSegment> lines = new ArrayList<>(segments);
+        for (int i = 0; i < lines.size(); i++) {
+            for (int j = i + 1; j < lines.size(); j++) {
+                LineSegment a = lines.get(i);
+                LineSegment b = lines.get(j);
+                boolean onOneLine = a.p0.x == a.p1.x && b.p0.x == a.p0.x && b.p1.x == a.p0.x
+                        || a.p0.y == a.p1.y && b.p0.y == a.p0.y && b.p1.y == a.p0.y;
+                if (onOneLine && a.distance(b) <= ROUNDED_MM) {
+                    Envelope both = new Envelope(a.p0, a.p1);
+                    both.expandToInclude(new Envelope(b.p0, b.p1));
+                    lines.set(i, new LineSegment(both.getMinX(), both.getMinY(), both.getMaxX(), both.getMaxY()));
+                    lines.remove(j);
+                    j = i;
+                }
+            }
+        }
+        return lines;
+    }
+
     /** What has no fence is creased along a ruler: the marks and spans of the words lead to the scores' own ends. */
     @ParameterizedTest
     @MethodSource("folds")
     void everyScoreAslantIsCreasedWhereItIs(FoldDesign fold) {
-        Plan plan = plan(fold);
+        assertCreased(plan(fold), Scoring.RIDGE_SIDE);
+        assertCreased(plan(fold, Scoring.ONE_SIDE), Scoring.ONE_SIDE);
+    }
+
+    private static void assertCreased(Plan plan, Scoring scoring) {
         for (Piece piece : plan.structure().pieces()) {
-            Set<String> pricked = pricked(plan, piece, Scoring.RIDGE_SIDE);
+            Set<String> pricked = pricked(plan, piece, scoring);
             List<LineSegment> done = new ArrayList<>();
-            texts(plan, "Score", piece).forEach(text -> done.addAll(creased(text, piece)));
+            texts(plan, "Score", piece).forEach(text -> done.addAll(creased(text, piece, scoring)));
             List<LineSegment> wanted = piece.scores().stream()
                     .filter(s -> !s.isUpright() && !s.isLevel() && !pricked.contains(s.id()))
                     /* Slits place them: what they say is followed with the slits. */
@@ -375,7 +409,7 @@ class FollowedStepsTest {
         assertThat(folds).isPositive();
     }
 
-    private static List<LineSegment> creased(String text, Piece piece) {
+    private static List<LineSegment> creased(String text, Piece piece, Scoring scoring) {
         List<LineSegment> creased = new ArrayList<>();
         double width = piece.size().width().millimetres();
         boolean turned = !text.startsWith("Face up");
@@ -384,8 +418,8 @@ class FollowedStepsTest {
                                 .formatted(MARK, MARK))
                 .matcher(text);
         while (ruler.find()) {
-            Coordinate from = mark(ruler, 1, piece, turned);
-            Coordinate to = mark(ruler, 1 + GROUPS, piece, turned);
+            Coordinate from = mark(ruler, 1, piece, turned, scoring);
+            Coordinate to = mark(ruler, 1 + GROUPS, piece, turned, scoring);
             double whole = from.distance(to);
             String only = ruler.group(1 + 2 * GROUPS);
             List<double[]> spans = only == null ? List.of(new double[] {0, whole}) : spans(only);

@@ -19,8 +19,13 @@ import vantbreeze.fold.LayerStack;
 import vantbreeze.fold.RigidMotion;
 import vantbreeze.fold.Scene;
 import vantbreeze.layer.MessageRoom;
+import vantbreeze.material.Scoring;
 import vantbreeze.measure.Length;
+import vantbreeze.measure.Ruler;
 import vantbreeze.measure.Size;
+import vantbreeze.measure.UnitSystem;
+import vantbreeze.operation.Mark;
+import vantbreeze.operation.Task;
 import vantbreeze.structure.Fold;
 import vantbreeze.structure.Panel;
 import vantbreeze.structure.Piece;
@@ -182,5 +187,22 @@ class PeakedHouseTest {
             assertThat(r.size().width()).isLessThanOrEqualTo(in("2"));
             assertThat(r.size().height()).isLessThanOrEqualTo(in("5 1/2"));
         });
+    }
+
+    /** Five points: 2 in down on both edges and the middle score, 2 in up on the two other scores. Common practice, no published source. */
+    @Test
+    void onlyWhatNothingShowsIsMarked() {
+        Brief brief = Briefs.closed("peaked-house", "4", "6");
+        Plan oneSide = Planner.plan(brief.withTools(brief.tools().with(Scoring.ONE_SIDE)));
+        assertThat(oneSide.tasks().stream().map(Task::operation).filter(Mark.class::isInstance))
+                .singleElement()
+                .satisfies(mark -> assertThat(
+                                mark.wording(Ruler.of(UnitSystem.INCH)).each())
+                        .containsExactlyInAnyOrder(
+                                "the tick 2 in from the top left corner on the left edge",
+                                "the tick 2 in from the top right corner on the right edge",
+                                "the 4 in score, 4 in from the bottom",
+                                "the 2 in score, 2 in from the bottom",
+                                "the 6 in score, 2 in from the bottom"));
     }
 }

@@ -103,6 +103,7 @@ class TasksTest {
         List<String> scored = new ArrayList<>();
         work(plan, Score.class).stream()
                 .filter(s -> !s.across())
+                .flatMap(s -> s.ways().stream())
                 .forEach(s -> s.settings().forEach(t -> scored.addAll(t.scores())));
         work(plan, Crease.class).forEach(c -> c.scores().forEach(scored::addAll));
         work(plan, Prick.class).forEach(p -> scored.addAll(p.scores()));
