@@ -9,6 +9,7 @@ import org.locationtech.jts.geom.Polygon;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Ruler;
 import vantbreeze.structure.Bond;
+import vantbreeze.structure.Grouped;
 import vantbreeze.structure.Panel;
 import vantbreeze.structure.Regions;
 import vantbreeze.structure.Side;

@@ -12,6 +12,7 @@ import vantbreeze.measure.Length;
 import vantbreeze.measure.Ruler;
 import vantbreeze.measure.Size;
 import vantbreeze.structure.Fold;
+import vantbreeze.structure.Grouped;
 import vantbreeze.structure.Piece;
 import vantbreeze.structure.Point;
 import vantbreeze.structure.ScoreLine;

@@ -7,6 +7,7 @@ import java.util.Map;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Ruler;
 import vantbreeze.measure.Size;
+import vantbreeze.structure.Grouped;
 import vantbreeze.structure.Piece;
 import vantbreeze.structure.Slit;
 

@@ -2,9 +2,9 @@ package vantbreeze.operation;
 
 import java.util.List;
 import java.util.Optional;
-import vantbreeze.make.Grouped;
 import vantbreeze.make.Joint;
 import vantbreeze.measure.Ruler;
+import vantbreeze.structure.Grouped;
 import vantbreeze.structure.Side;
 
 /**

@@ -10,7 +10,6 @@ import java.util.stream.Collectors;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.LineSegment;
 import org.locationtech.jts.geom.Polygon;
-import vantbreeze.make.Grouped;
 import vantbreeze.make.ShapeReading;
 import vantbreeze.measure.Ruler;
 import vantbreeze.measure.Size;
@@ -20,6 +19,7 @@ import vantbreeze.part.Part;
 import vantbreeze.part.PatternTop;
 import vantbreeze.structure.FlatMotion;
 import vantbreeze.structure.Form;
+import vantbreeze.structure.Grouped;
 import vantbreeze.structure.Piece;
 
 /**

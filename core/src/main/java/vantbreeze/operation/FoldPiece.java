@@ -8,13 +8,13 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import vantbreeze.make.Grouped;
 import vantbreeze.make.ScoreReading;
 import vantbreeze.make.ScoreSetting;
 import vantbreeze.make.SquareReading;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Ruler;
 import vantbreeze.structure.Fold;
+import vantbreeze.structure.Grouped;
 import vantbreeze.structure.Piece;
 import vantbreeze.structure.Side;
 

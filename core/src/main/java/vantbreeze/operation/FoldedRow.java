@@ -8,13 +8,13 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import vantbreeze.make.Grouped;
 import vantbreeze.make.ScoreReading;
 import vantbreeze.make.ScoreSetting;
 import vantbreeze.make.SquareReading;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Ruler;
 import vantbreeze.structure.Fold;
+import vantbreeze.structure.Grouped;
 
 /**
  * Rows between slits that fold alike.

@@ -5,9 +5,9 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import vantbreeze.make.Grouped;
 import vantbreeze.make.Joint;
 import vantbreeze.measure.Ruler;
+import vantbreeze.structure.Grouped;
 import vantbreeze.structure.Side;
 import vantbreeze.structure.Structure;
 

@@ -8,11 +8,11 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import vantbreeze.make.GluePart;
 import vantbreeze.make.GluedPlace;
-import vantbreeze.make.Grouped;
 import vantbreeze.make.Joint;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Ruler;
 import vantbreeze.structure.Bond;
+import vantbreeze.structure.Grouped;
 import vantbreeze.structure.Panel;
 import vantbreeze.structure.Side;
 

@@ -10,9 +10,9 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import vantbreeze.layer.Face;
 import vantbreeze.layer.Mat;
-import vantbreeze.make.Grouped;
 import vantbreeze.make.Joint;
 import vantbreeze.measure.Ruler;
+import vantbreeze.structure.Grouped;
 import vantbreeze.structure.Side;
 
 /**

@@ -1,9 +1,9 @@
 package vantbreeze.operation;
 
 import java.util.List;
-import vantbreeze.make.Grouped;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Ruler;
+import vantbreeze.structure.Grouped;
 
 /**
  * Marks above one another.

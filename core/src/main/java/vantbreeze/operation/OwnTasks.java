@@ -8,8 +8,8 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import vantbreeze.layer.Face;
 import vantbreeze.layer.Ornaments;
-import vantbreeze.make.Grouped;
 import vantbreeze.part.Part;
+import vantbreeze.structure.Grouped;
 import vantbreeze.structure.Structure;
 
 /** Puts the maker's own steps where they can still be done, or where the maker wants them. */

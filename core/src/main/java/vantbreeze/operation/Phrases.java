@@ -2,8 +2,8 @@ package vantbreeze.operation;
 
 import java.util.List;
 import java.util.stream.Stream;
-import vantbreeze.make.Grouped;
 import vantbreeze.measure.Ruler;
+import vantbreeze.structure.Grouped;
 import vantbreeze.structure.Side;
 
 /** What several operations say alike. */

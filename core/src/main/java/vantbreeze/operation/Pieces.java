@@ -3,9 +3,9 @@ package vantbreeze.operation;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
-import vantbreeze.make.Grouped;
 import vantbreeze.measure.Size;
 import vantbreeze.structure.Form;
+import vantbreeze.structure.Grouped;
 import vantbreeze.structure.Piece;
 
 /**

@@ -7,11 +7,11 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
-import vantbreeze.make.Grouped;
 import vantbreeze.make.ScoreCard;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Ruler;
 import vantbreeze.measure.Size;
+import vantbreeze.structure.Grouped;
 import vantbreeze.structure.Piece;
 import vantbreeze.structure.Side;
 

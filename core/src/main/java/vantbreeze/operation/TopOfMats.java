@@ -7,7 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import vantbreeze.layer.Mat;
-import vantbreeze.make.Grouped;
+import vantbreeze.structure.Grouped;
 import vantbreeze.structure.Heading;
 
 /**

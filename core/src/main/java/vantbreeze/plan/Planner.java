@@ -10,7 +10,6 @@ import vantbreeze.catalogue.Parameter;
 import vantbreeze.fold.LayerStack;
 import vantbreeze.fold.StackMap;
 import vantbreeze.layer.PocketRoom;
-import vantbreeze.make.Grouped;
 import vantbreeze.make.ShapeReading;
 import vantbreeze.operation.Task;
 import vantbreeze.operation.Tasks;
@@ -18,6 +17,7 @@ import vantbreeze.part.CutList;
 import vantbreeze.part.PaperNames;
 import vantbreeze.part.Part;
 import vantbreeze.part.PatternTop;
+import vantbreeze.structure.Grouped;
 
 /** Turns a brief into a plan. Without state: the same brief always gives the same plan. */
 public final class Planner {

@@ -13,6 +13,7 @@ import vantbreeze.make.SquareReading;
 import vantbreeze.material.Sheet;
 import vantbreeze.measure.UnitSystem;
 import vantbreeze.operation.Step;
+import vantbreeze.structure.Grouped;
 import vantbreeze.structure.Piece;
 
 /** The order of work and the cut list say what is true at the table. What glue and tape need is common practice. */
@@ -212,10 +213,10 @@ class WorkOrderTest {
                 .boxed()
                 .flatMap(i -> java.util.stream.Stream.of("left wall, row " + i, "right wall, row " + i))
                 .toList();
-        assertThat(vantbreeze.make.Grouped.names(walls, walls)).containsExactly("all 12 walls");
+        assertThat(Grouped.names(walls, walls)).containsExactly("all 12 walls");
         assertThat(text(Planner.plan(Briefs.closed("twin-pillar", "7", "6")), "Lay the mats that go on first"))
                 .contains("On all 4 walls");
-        assertThat(vantbreeze.make.Grouped.names(List.of("front", "back"), List.of("front", "back", "middle")))
+        assertThat(Grouped.names(List.of("front", "back"), List.of("front", "back", "middle")))
                 .containsExactly("front", "back");
     }
 }

@@ -5,7 +5,6 @@ import java.util.List;
 import vantbreeze.catalogue.Parameter;
 import vantbreeze.catalogue.TradeOff;
 import vantbreeze.layer.Mat;
-import vantbreeze.make.Grouped;
 import vantbreeze.material.Paper;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Ruler;
@@ -15,6 +14,7 @@ import vantbreeze.plan.Severity;
 import vantbreeze.plan.Snag;
 import vantbreeze.post.EnvelopeFit;
 import vantbreeze.server.plan.LengthJson.SizeJson;
+import vantbreeze.structure.Grouped;
 import vantbreeze.structure.Side;
 
 /**

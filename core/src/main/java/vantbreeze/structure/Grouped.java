@@ -1,4 +1,4 @@
-package vantbreeze.make;
+package vantbreeze.structure;
 
 import java.util.ArrayList;
 import java.util.LinkedHashMap;

@@ -1,13 +1,14 @@
-package vantbreeze.sheet;
+package vantbreeze.make;
 
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import vantbreeze.make.Grouped;
-import vantbreeze.make.ShapeReading;
 import vantbreeze.part.Part;
+import vantbreeze.sheet.Blank;
+import vantbreeze.sheet.CutSheet;
+import vantbreeze.structure.Grouped;
 
 /** Words how parts that are no rectangles get their shapes, once they are out of their sheet. */
 public final class ShapeWords {

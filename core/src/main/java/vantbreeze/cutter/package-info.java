@@ -1,0 +1,2 @@
+/** What a cutting machine can do, and what it cannot. */
+package vantbreeze.cutter;

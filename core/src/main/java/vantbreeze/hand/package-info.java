@@ -1,0 +1,2 @@
+/** How exactly hands work, and what comes of what they miss. */
+package vantbreeze.hand;

@@ -1,0 +1,2 @@
+/** How parts are cut out of sheets, with as few of them as will do. */
+package vantbreeze.sheet;
