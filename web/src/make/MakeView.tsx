@@ -290,7 +290,7 @@ function Said({ wording, each: drawings }: { wording: Wording; each: Sketch["eac
                 <li key={i}>
                   {one}
                   {drawing && (
-                    <span className="mt-1 block h-44">
+                    <span className="mt-1 block h-32">
                       <StepDrawing sketch={drawing} name={one} large={1.7} highest="" />
                     </span>
                   )}

@@ -126,15 +126,7 @@ public record FoldPiece(
     @Override
     public Wording wording(Ruler ruler) {
         if (turned.isPresent()) {
-            return Wording.plain("Face up, fold at %s: %s. Keep the long edges level. Burnish each fold."
-                    .formatted(
-                            Grouped.joined(positions().stream().map(ruler::text).toList()),
-                            ways().stream()
-                                    .map(w -> "%s as %ss"
-                                            .formatted(
-                                                    w.pieces.named(),
-                                                    w.settings.get(0).how(ruler)))
-                                    .collect(Collectors.joining(", "))));
+            return bothWays(ruler);
         }
         List<FoldedRow> rows = FoldedRow.of(settings);
         if (rows.size() > 1) {
@@ -157,6 +149,20 @@ public record FoldPiece(
                 settings.isEmpty()
                         ? "Face up. " + through
                         : "%s%s. %s Burnish each fold.%s".formatted(begin, which, level, reversed));
+    }
+
+    private Wording bothWays(Ruler ruler) {
+        return new Wording(
+                "Face up, fold at %s:"
+                        .formatted(Grouped.joined(
+                                positions().stream().map(ruler::text).toList())),
+                ways().stream()
+                        .map(w -> "%s as %ss"
+                                .formatted(w.pieces.named(), w.settings.get(0).how(ruler)))
+                        .toList(),
+                "; ",
+                ". Keep the long edges level. Burnish each fold.",
+                Optional.empty());
     }
 
     /** What runs through the same way is told together: "1 in and 3 in (valley)". */
@@ -194,6 +200,9 @@ public record FoldPiece(
 
     @Override
     public List<Consumer<SketchPad>> drawEach() {
+        if (turned.isPresent()) {
+            return ways().stream().<Consumer<SketchPad>>map(w -> w::draw).toList();
+        }
         List<FoldedRow> rows = FoldedRow.of(settings);
         return rows.size() > 1
                 ? rows.stream()
