@@ -5,7 +5,16 @@ import { TickWord } from "../parts/TickWord";
 import { TextWord } from "../parts/TextWord";
 import { pretty } from "../state/lengths";
 import { useChange, usePlan } from "../state/useBench";
-import { finishText, finishWords, readFinish, STRIP_HEIGHTS, type Finish, type StripHeight } from "./finish";
+import {
+  finishText,
+  finishWords,
+  NOTCHED,
+  readFinish,
+  STRIP_HEIGHTS,
+  type Finish,
+  type Notched,
+  type StripHeight,
+} from "./finish";
 import { words } from "./moments";
 import { withLayer } from "./papers";
 import { PaperWords } from "./PaperWords";
@@ -53,6 +62,12 @@ export function FaceList({ chosen, onChoose }: FaceListProps) {
     </ul>
   );
 }
+
+const COVERS: Record<Notched, string> = {
+  rows: "a strip on each row",
+  shaped: "cut to shape",
+  column: "one column between the slits",
+};
 
 const MATS = ["no mat", "1 mat", "2 mats", "3 mats"].map((label, i) => ({ value: String(i), label }));
 
@@ -102,11 +117,11 @@ function Dressing({ face, mats }: { face: Face; mats: Mat[] }) {
           onChange={(turned) => void set({ turned })}
         />
         {face.notched && (
-          <TickWord
-            label="cut to shape"
-            title="One paper with the outline of the face instead of a strip on each row"
-            checked={finish.shaped}
-            onChange={(shaped) => void set({ shaped })}
+          <ChoiceWord
+            label={`How papers cover ${face.name}`}
+            value={finish.notched}
+            choices={NOTCHED.map((n) => ({ value: n, label: COVERS[n] }))}
+            onChoose={(n) => void set({ notched: n as Notched })}
           />
         )}
       </p>
@@ -131,6 +146,14 @@ function Dressing({ face, mats }: { face: Face; mats: Mat[] }) {
           .
         </p>
       )}
+      {finish.mats > 0 && (
+        <OwnBorders
+          face={face}
+          borders={finish.borders}
+          many={finish.mats + (finish.note ? 1 : 0)}
+          onChange={(borders) => set({ borders })}
+        />
+      )}
       {finish.mats > 0 && <OwnPapers face={face} />}
       <ul className="m-0 mt-1 list-none p-0 text-sm" aria-label={`Papers on ${face.name}`}>
         {mats.map((mat, i) => (
@@ -147,6 +170,45 @@ function Dressing({ face, mats }: { face: Face; mats: Mat[] }) {
           </li>
         ))}
       </ul>
+    </div>
+  );
+}
+
+interface OwnBordersProps {
+  face: Face;
+  borders: string[];
+  many: number;
+  onChange(borders: string[]): ReturnType<ReturnType<typeof useChange>>;
+}
+
+/** How far inside the one below each layer of this face lies: 0 is flush with the edge. */
+function OwnBorders({ face, borders, many, onChange }: OwnBordersProps) {
+  const steps = usePlan((p) => p.brief.matting.steps);
+  const at = (list: string[], i: number) => list[Math.min(i, list.length - 1)] ?? "";
+  const shown = Array.from({ length: Math.min(many, 3) }, (_, i) => at(borders, i));
+  return (
+    <div className="mt-1 leading-9">
+      <TickWord
+        label="borders of its own"
+        title="Other borders than the rest of the card; 0 is flush with the edge"
+        checked={borders.length > 0}
+        onChange={(on) => void onChange(on ? shown.map((_, i) => at(steps, i)) : [])}
+      />
+      {borders.length > 0 && (
+        <span className="ml-3 inline-flex gap-2">
+          {shown.map((border, i) => (
+            <span key={i} className="whitespace-nowrap">
+              {i > 0 && "then "}
+              <TextWord
+                label={`Border ${i + 1} of ${face.name}`}
+                field={`matting.byFace.${face.key}`}
+                shown={pretty(border)}
+                onCommit={(text) => onChange(shown.map((b, j) => (j === i ? text : b)))}
+              />
+            </span>
+          ))}
+        </span>
+      )}
     </div>
   );
 }

@@ -1,20 +1,28 @@
 import { counted } from "../parts/counted";
 
-/** How one face is dressed, as the brief says it: "ground + 2 + note + strip 3/4 in low + turned". */
+/** How one face is dressed, as the brief says it: "ground + 2 + note + strip 3/4 in low + turned + borders 0 in, 1/16 in". */
 export interface Finish {
   ground: boolean;
   mats: number;
   note: boolean;
   strip: { width: string; at: StripHeight } | null;
   turned: boolean;
-  /** One paper cut to the shape of a face that slits notch. */
-  shaped: boolean;
+  /** How papers cover a face that slits notch. */
+  notched: Notched;
+  /** Of each mat, the lowest first; empty where the card's hold. */
+  borders: string[];
 }
 
 export const STRIP_HEIGHTS = ["low", "middle", "high"] as const;
 export type StripHeight = (typeof STRIP_HEIGHTS)[number];
 
+/** A strip on each row, one paper with the outline, or one rectangle between the slits. */
+export const NOTCHED = ["rows", "shaped", "column"] as const;
+export type Notched = (typeof NOTCHED)[number];
+
 const STRIP = /^strip (.+) (low|middle|high)$/;
+
+const BORDERS = "borders ";
 
 /** @param text as the server writes it */
 export function readFinish(text: string): Finish {
@@ -26,19 +34,25 @@ export function readFinish(text: string): Finish {
     note: parts.includes("note"),
     strip: strip ? { width: strip[1] ?? "", at: strip[2] as StripHeight } : null,
     turned: parts.includes("turned"),
-    shaped: parts.includes("shaped"),
+    notched: NOTCHED.find((n) => parts.includes(n)) ?? "rows",
+    borders: (parts.find((p) => p.startsWith(BORDERS)) ?? "")
+      .slice(BORDERS.length)
+      .split(",")
+      .map((b) => b.trim())
+      .filter(Boolean),
   };
 }
 
-/** @example finishText({ ground: true, mats: 1, note: false, strip: null, turned: false, shaped: false }) // "ground + 1" */
-export function finishText({ ground, mats, note, strip, turned, shaped }: Finish): string {
+/** As {@link readFinish} reads it: "ground + 1". */
+export function finishText({ ground, mats, note, strip, turned, notched, borders }: Finish): string {
   return [
     ground && "ground",
     String(mats),
     note && "note",
     strip && `strip ${strip.width} ${strip.at}`,
     turned && "turned",
-    shaped && "shaped",
+    notched !== "rows" && notched,
+    borders.length > 0 && BORDERS + borders.join(", "),
   ]
     .filter(Boolean)
     .join(" + ");

@@ -121,10 +121,11 @@ public record Dressing(List<MatCut> cuts, List<Dropped> dropped) {
                 courses.add(course(face, Mat.Kind.GROUND, courses.size() + 1, Length.ZERO, null));
             }
             for (int mat = 1; mat <= finish.mats(); mat++) {
-                courses.add(course(face, Mat.Kind.MAT, courses.size() + 1, matting.step(mat), null));
+                courses.add(course(face, Mat.Kind.MAT, courses.size() + 1, matting.step(face, mat), null));
             }
             if (finish.note()) {
-                courses.add(course(face, Mat.Kind.NOTE, courses.size() + 1, matting.step(finish.mats() + 1), null));
+                courses.add(
+                        course(face, Mat.Kind.NOTE, courses.size() + 1, matting.step(face, finish.mats() + 1), null));
             }
             finish.strip()
                     .ifPresent(
@@ -155,10 +156,18 @@ public record Dressing(List<MatCut> cuts, List<Dropped> dropped) {
                 return rectangles(face, ground);
             }
             Finish finish = matting.on(face);
-            List<Envelope> rows = finish.shaped() || finish.strip().isPresent()
-                    ? List.of()
-                    : Rows.of(face.panel().outline());
-            return rows.isEmpty() ? shapes(face, ground) : rows(face, rows);
+            Polygon whole = face.panel().outline();
+            List<Envelope> rows = Rows.of(whole);
+            if (rows.isEmpty()) {
+                return shapes(face, ground);
+            }
+            return switch (finish.notched()) {
+                case SHAPED -> shapes(face, ground);
+                case ROWS -> finish.strip().isPresent() ? shapes(face, ground) : rows(face, rows);
+                case COLUMN ->
+                    rectangles(face, (Polygon)
+                            whole.getFactory().toGeometry(Rows.core(rows, whole.getEnvelopeInternal())));
+            };
         }
 
         /** A strip on every row; what is written on lies across all of them. */

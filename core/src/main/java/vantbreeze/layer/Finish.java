@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.UnitSystem;
 
@@ -15,14 +17,23 @@ import vantbreeze.measure.UnitSystem;
  * @param note whether the topmost is plain, to write on
  * @param strip a band across the top layer, or empty
  * @param turned whether the maker lays its papers the other way up
- * @param shaped whether a face that slits notch gets one paper cut to its shape instead of a strip on each row
+ * @param notched how a face that slits notch is covered
+ * @param steps what each mat is smaller on every side than what it lies on, the lowest first, the last for those above; empty
+ *     where the card's own hold
  */
-public record Finish(boolean ground, int mats, boolean note, Optional<Strip> strip, boolean turned, boolean shaped) {
+public record Finish(
+        boolean ground,
+        int mats,
+        boolean note,
+        Optional<Strip> strip,
+        boolean turned,
+        Notched notched,
+        List<Length> steps) {
 
     public static final int MOST_MATS = 3;
     public static final Length WIDEST_STRIP = Length.inches(12);
     public static final String FORM =
-            "0 to 3, \"ground\", \"note\" or \"strip 3/4 in low\", several with + between, \"turned\" and \"shaped\"";
+            "0 to 3, \"ground\", \"note\" or \"strip 3/4 in low\", several with + between, \"turned\", \"shaped\" or \"column\", and \"borders 0 in, 1/16 in\"";
 
     /** Where a strip crosses. */
     public enum Height {
@@ -42,6 +53,20 @@ public record Finish(boolean ground, int mats, boolean note, Optional<Strip> str
         }
     }
 
+    /** How papers cover a face that slits notch. */
+    public enum Notched {
+        /** A strip on each of its rows. */
+        ROWS,
+        /** One paper with its outline. */
+        SHAPED,
+        /** One rectangle where it is whole from top to bottom, between the slits. */
+        COLUMN;
+
+        String word() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+    }
+
     /** @param width across the strip */
     public record Strip(Length width, Height height) {
 
@@ -57,20 +82,26 @@ public record Finish(boolean ground, int mats, boolean note, Optional<Strip> str
         if (mats < 0 || mats > MOST_MATS) {
             throw new IllegalArgumentException("The mats (%d) must be 0 to %d.".formatted(mats, MOST_MATS));
         }
+        steps = List.copyOf(steps);
+        if (steps.size() > MOST_MATS) {
+            throw new IllegalArgumentException(
+                    "There must be at most %d borders, not %d.".formatted(MOST_MATS, steps.size()));
+        }
+        steps.forEach(Matting::requireStep);
     }
 
     public static Finish mats(int count) {
-        return new Finish(false, count, false, Optional.empty(), false, false);
+        return new Finish(false, count, false, Optional.empty(), false, Notched.ROWS, List.of());
     }
 
     /** The same with its papers the other way up. */
     public Finish turnedRound() {
-        return new Finish(ground, mats, note, strip, !turned, shaped);
+        return new Finish(ground, mats, note, strip, !turned, notched, steps);
     }
 
     /** The same with something plain on top to write on. */
     public Finish withNote() {
-        return new Finish(ground, mats, true, strip, turned, shaped);
+        return new Finish(ground, mats, true, strip, turned, notched, steps);
     }
 
     /** How many papers lie on the panel. */
@@ -88,24 +119,30 @@ public record Finish(boolean ground, int mats, boolean note, Optional<Strip> str
         boolean note = false;
         Optional<Strip> strip = Optional.empty();
         boolean turned = false;
-        boolean shaped = false;
+        Notched notched = Notched.ROWS;
+        List<Length> steps = List.of();
         for (String part : text.split("\\+")) {
             String said = part.strip().toLowerCase(Locale.ROOT);
             if (said.matches("\\d")) {
                 mats = Integer.parseInt(said);
             } else if (said.startsWith("strip ")) {
                 strip = Optional.of(strip(said.substring("strip ".length()).strip(), units));
+            } else if (said.startsWith("borders ")) {
+                steps = Stream.of(said.substring("borders ".length()).split(","))
+                        .map(step -> Length.parse(step.strip(), units))
+                        .toList();
             } else {
                 switch (said) {
                     case "ground" -> ground = true;
                     case "note" -> note = true;
                     case "turned" -> turned = true;
-                    case "shaped" -> shaped = true;
+                    case "shaped" -> notched = Notched.SHAPED;
+                    case "column" -> notched = Notched.COLUMN;
                     default -> throw new IllegalArgumentException("The finish (%s) must be %s.".formatted(text, FORM));
                 }
             }
         }
-        return new Finish(ground, mats, note, strip, turned, shaped);
+        return new Finish(ground, mats, note, strip, turned, notched, steps);
     }
 
     private static Strip strip(String said, UnitSystem units) {
@@ -135,8 +172,11 @@ public record Finish(boolean ground, int mats, boolean note, Optional<Strip> str
         if (turned) {
             parts.add("turned");
         }
-        if (shaped) {
-            parts.add("shaped");
+        if (notched != Notched.ROWS) {
+            parts.add(notched.word());
+        }
+        if (!steps.isEmpty()) {
+            parts.add("borders " + steps.stream().map(s -> s.exactText(units)).collect(Collectors.joining(", ")));
         }
         return String.join(" + ", parts);
     }

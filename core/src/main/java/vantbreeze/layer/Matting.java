@@ -61,10 +61,12 @@ public record Matting(
         requireEach("papers", papers);
         papersByFace.values().forEach(p -> requireEach("papers", p));
         papersByFace = Map.copyOf(papersByFace);
-        for (Length step : steps) {
-            if (step.isNegative() || step.isMoreThan(WIDEST_STEP)) {
-                throw new IllegalArgumentException("The step (%s) must be 0 to 1 in.".formatted(step));
-            }
+        steps.forEach(Matting::requireStep);
+    }
+
+    static void requireStep(Length step) {
+        if (step.isNegative() || step.isMoreThan(WIDEST_STEP)) {
+            throw new IllegalArgumentException("The step (%s) must be 0 to 1 in.".formatted(step));
         }
     }
 
@@ -103,8 +105,10 @@ public record Matting(
     }
 
     /** @param mat the first is 1 */
-    public Length step(int mat) {
-        return steps.get(Math.min(mat, steps.size()) - 1);
+    public Length step(Face face, int mat) {
+        List<Length> own = on(face).steps();
+        List<Length> counted = own.isEmpty() ? steps : own;
+        return counted.get(Math.min(mat, counted.size()) - 1);
     }
 
     /** @return what that face's papers are cut from, the lowest first */

@@ -100,7 +100,7 @@ final class LayerFixes {
     private boolean isLargeEnoughToWriteOn(Face face) {
         Matting matting = brief.matting();
         Length border = IntStream.rangeClosed(1, matting.on(face).mats() + 1)
-                .mapToObj(matting::step)
+                .mapToObj(mat -> matting.step(face, mat))
                 .reduce(Length.ZERO, Length::plus);
         Size box = face.panel().box();
         Length width = box.width().minus(border.times(2));

@@ -22,7 +22,8 @@ class FinishTest {
                 "note",
                 "1 + strip 3/4 in low",
                 "2 + note + turned",
-                "0 + turned"
+                "0 + turned",
+                "2 + column + borders 0 in, 1/16 in"
             })
     void whatIsWrittenIsReadAgain(String text) {
         Finish finish = Finish.parse(text, UnitSystem.INCH);
@@ -38,7 +39,18 @@ class FinishTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"4", "lace", "strip", "strip 0 in", "strip 13 in", ""})
+    @ValueSource(
+            strings = {
+                "4",
+                "lace",
+                "strip",
+                "strip 0 in",
+                "strip 13 in",
+                "",
+                "1 + borders",
+                "1 + borders 2 in",
+                "1 + borders 0 in, 0 in, 0 in, 0 in"
+            })
     void whatIsNoFinishIsRefused(String text) {
         assertThatThrownBy(() -> Finish.parse(text, UnitSystem.INCH)).isInstanceOf(IllegalArgumentException.class);
     }

@@ -235,6 +235,26 @@ class LayersTest {
         assertThat(snag.fixes()).extracting(Snag.Fix::label).contains("Add a writing mat on the middle (back side)");
     }
 
+    /** A layer flush with the edge and one 1/16 in inside it; the rest of the card keeps its borders. Common practice, no published source. */
+    @Test
+    void aFaceMayHaveBordersOfItsOwn() {
+        Plan usual = Planner.plan(Briefs.closed("tower", "4 1/4", "5 1/2"));
+        Plan plan = Planner.plan(Briefs.finished(
+                Briefs.closed("tower", "4 1/4", "5 1/2"),
+                Map.of("middle/back", finish("2 + column + borders 0 in, 1/16 in"))));
+        assertThat(on(plan, "middle/back"))
+                .extracting(Mat::size)
+                .containsExactly(in("2 1/4", "5 1/2"), in("2 1/8", "5 3/8"));
+        assertThat(on(plan, "middle/back").get(0).left()).isEqualTo(Length.ZERO);
+        assertThat(on(plan, "middle/back").get(1).bottom()).isEqualTo(in("1/16"));
+        for (Mat mat : usual.dressing().mats()) {
+            if (!mat.face().key().equals("middle/back")) {
+                assertThat(on(plan, mat.face().key())).extracting(Mat::size).contains(mat.size());
+            }
+        }
+        assertThat(plan.snags()).noneMatch(s -> s.text().contains("covers left slit"));
+    }
+
     /** Behind a tower the links leave gaps; between them a column as high as the card stays whole. */
     @Test
     void roomIsFoundOnAPanelWithPartsCutOut() {

@@ -113,8 +113,10 @@ class ShapedMatTest {
                     var panel = mat.face().panel().outline();
                     assertThat(panel.covers(mat.outline())).isTrue();
                     assertThat(panel.getBoundary().distance(mat.outline()))
-                            .isGreaterThanOrEqualTo(
-                                    matting.step(1).times(mat.layer()).count() - 1.0);
+                            .isGreaterThanOrEqualTo(matting.step(mat.face(), 1)
+                                            .times(mat.layer())
+                                            .count()
+                                    - 1.0);
                 });
     }
 
