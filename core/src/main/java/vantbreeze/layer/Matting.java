@@ -66,7 +66,7 @@ public record Matting(
 
     static void requireStep(Length step) {
         if (step.isNegative() || step.isMoreThan(WIDEST_STEP)) {
-            throw new IllegalArgumentException("The step (%s) must be 0 to 1 in.".formatted(step));
+            throw new IllegalArgumentException("A border must be 0 to 1 in (25.4 mm) wide.");
         }
     }
 

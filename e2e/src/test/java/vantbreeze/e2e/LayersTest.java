@@ -99,6 +99,24 @@ class LayersTest extends Journey {
         assertThat(list("Pieces to cut")).containsText("window film");
     }
 
+    /** One layer flush with the edges, one 1/16 in inside it: common practice, no published source. */
+    @Test
+    void aTowersBackInTwoLayersOfItsOwn() {
+        begin("Lighthouse rota", "tower", "4¼", "5½");
+        open("middle (back side)");
+        choose("Mats on middle (back side)", "2 mats");
+        choose("How papers cover middle (back side)", "one column between the slits");
+        tick("borders of its own").click();
+        type("Border 1 of middle (back side)", "0");
+        type("Border 2 of middle (back side)", "1/16 in");
+        assertThat(list("Papers on middle (back side)")).containsText("2¼ × 5½ in, to the edges");
+        assertThat(list("Papers on middle (back side)"))
+                .containsText("2\u202f1\u20448 × 5\u202f3\u20448 in, border 1\u204416 in all round");
+        type("Border 2 of middle (back side)", "3 in");
+        assertThat(page.getByText("A border must be 0 to 1 in (25.4 mm) wide.").first())
+                .isVisible();
+    }
+
     @Test
     void anOrnamentIsDraggedAlongTheRulersMarks() {
         begin("Dragged comet", "Z-fold", "5½", "4");

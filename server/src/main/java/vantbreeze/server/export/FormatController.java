@@ -125,7 +125,7 @@ class FormatController {
                 out,
                 CSVFormat.RFC4180
                         .builder()
-                        .setHeader("count", "part", "size", "width mm", "height mm", "goes on", "note")
+                        .setHeader("count", "part", "size", "width mm", "height mm", "paper", "goes on", "note")
                         .get())) {
             for (Plan.CutPiece piece : plan.cutList()) {
                 csv.printRecord(
@@ -134,6 +134,7 @@ class FormatController {
                         plan.brief().ruler().text(piece.size()),
                         piece.size().width().millimetres(),
                         piece.size().height().millimetres(),
+                        TableCell.written(piece.paper()),
                         TableCell.written(piece.goesOn()),
                         TableCell.written(piece.note()));
             }

@@ -298,6 +298,7 @@ class EveryExportTest extends TestApplication {
         assertThat(rows).as(export.what()).hasSameSizeAs(wanted);
         for (int i = 0; i < rows.size(); i++) {
             assertThat(rows.get(i).get("part")).isEqualTo(wanted.get(i).name());
+            assertThat(rows.get(i).get("paper")).isEqualTo(wanted.get(i).paper());
             assertThat(Integer.parseInt(rows.get(i).get("count")))
                     .isEqualTo(wanted.get(i).count());
             assertThat(Double.parseDouble(rows.get(i).get("width mm")))

@@ -327,8 +327,11 @@ class FormatApiTest extends TestApplication {
     void theCutListIsATable() throws Exception {
         String csv = got(project("=SUM(1)", TestBriefs.gatefold("5 in", "7 in")), "parts.csv");
         String[] lines = csv.split("\r\n");
-        assertThat(lines[0]).isEqualTo("count,part,size,width mm,height mm,goes on,note");
-        assertThat(lines[1]).startsWith("1,base,10 × 7 in,254.0,177.8,");
+        assertThat(lines[0]).isEqualTo("count,part,size,width mm,height mm,paper,goes on,note");
+        assertThat(lines[1]).startsWith("1,base,10 × 7 in,254.0,177.8,off-white card,");
+        String named = TestBriefs.gatefold("5 in", "7 in")
+                .replace("\"colour\": \"#fbf8f0\"", "\"name\": \"lamp yellow\", \"colour\": \"#f4d03f\"");
+        assertThat(got(project("Lamp", named), "parts.csv")).contains("254.0,177.8,lamp yellow,");
     }
 
     @ParameterizedTest
