@@ -75,13 +75,18 @@ function Dressing({ face, mats }: { face: Face; mats: Mat[] }) {
   const brief = usePlan((p) => p.brief);
   const change = useChange();
   const finish = readFinish(face.finish);
-  const set = (part: Partial<Finish>) =>
+  /* From what it is by then: two words may be typed one right after the other. */
+  const setFrom = (part: (now: Finish) => Partial<Finish>) =>
     change(({ matting }) => {
       const now = readFinish(matting.byFace[face.key] ?? face.finish);
       return {
-        matting: { ...matting, byFace: { ...matting.byFace, [face.key]: finishText({ ...now, ...part }) } },
+        matting: {
+          ...matting,
+          byFace: { ...matting.byFace, [face.key]: finishText({ ...now, ...part(now) }) },
+        },
       };
     });
+  const set = (part: Partial<Finish>) => setFrom(() => part);
   const usualStrip = brief.units === "INCH" ? "3/4 in" : "20 mm";
   return (
     <div className="pb-1 pl-6">
@@ -151,7 +156,7 @@ function Dressing({ face, mats }: { face: Face; mats: Mat[] }) {
           face={face}
           borders={finish.borders}
           many={finish.mats + (finish.note ? 1 : 0)}
-          onChange={(borders) => set({ borders })}
+          onChange={(changed) => setFrom(({ borders }) => ({ borders: changed(borders) }))}
         />
       )}
       {finish.mats > 0 && <OwnPapers face={face} />}
@@ -178,32 +183,32 @@ interface OwnBordersProps {
   face: Face;
   borders: string[];
   many: number;
-  onChange(borders: string[]): ReturnType<ReturnType<typeof useChange>>;
+  onChange(changed: (borders: string[]) => string[]): ReturnType<ReturnType<typeof useChange>>;
 }
 
 /** How far inside the one below each layer of this face lies: 0 is flush with the edge. */
 function OwnBorders({ face, borders, many, onChange }: OwnBordersProps) {
   const steps = usePlan((p) => p.brief.matting.steps);
-  const at = (list: string[], i: number) => list[Math.min(i, list.length - 1)] ?? "";
-  const shown = Array.from({ length: Math.min(many, 3) }, (_, i) => at(borders, i));
+  const upTo = (list: string[]) =>
+    Array.from({ length: Math.min(many, 3) }, (_, i) => list[Math.min(i, list.length - 1)] ?? "");
   return (
     <div className="mt-1 leading-9">
       <TickWord
         label="borders of its own"
         title="Other borders than the rest of the card; 0 is flush with the edge"
         checked={borders.length > 0}
-        onChange={(on) => void onChange(on ? shown.map((_, i) => at(steps, i)) : [])}
+        onChange={(on) => void onChange(() => (on ? upTo(steps) : []))}
       />
       {borders.length > 0 && (
         <span className="ml-3 inline-flex gap-2">
-          {shown.map((border, i) => (
+          {upTo(borders).map((border, i) => (
             <span key={i} className="whitespace-nowrap">
               {i > 0 && "then "}
               <TextWord
                 label={`Border ${i + 1} of ${face.name}`}
                 field={`matting.byFace.${face.key}`}
                 shown={pretty(border)}
-                onCommit={(text) => onChange(shown.map((b, j) => (j === i ? text : b)))}
+                onCommit={(text) => onChange((now) => upTo(now).map((b, j) => (j === i ? text : b)))}
               />
             </span>
           ))}
