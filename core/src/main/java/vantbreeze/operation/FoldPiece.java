@@ -28,7 +28,7 @@ import vantbreeze.structure.Side;
 @Kind("fold")
 public record FoldPiece(
         Pieces pieces, List<ScoreSetting> settings, List<ScoreSetting> pushed, Optional<FoldPiece> turned)
-        implements Operation {
+        implements Operation, Crosswise<FoldPiece> {
 
     /** So many folds are listed where the piece is folded; more are on the score card. */
     private static final int MOST_FOLDS = 8;
@@ -46,30 +46,18 @@ public record FoldPiece(
         return pieces.first();
     }
 
-    /** Those that lie as on the card, and those that are turned. */
-    public List<FoldPiece> ways() {
-        return turned.map(t -> List.of(new FoldPiece(pieces, settings, pushed), t))
-                .orElse(List.of(this));
-    }
-
-    private FoldPiece with(Optional<FoldPiece> other) {
+    @Override
+    public FoldPiece with(Optional<FoldPiece> other) {
         return new FoldPiece(pieces, settings, pushed, other);
     }
 
     @Override
     public Optional<Operation> together(Operation other) {
-        if (!(other instanceof FoldPiece more)) {
-            return Optional.empty();
-        }
-        Optional<Operation> alike = alike(more).map(f -> f.with(turned));
-        return alike.isPresent()
-                ? alike
-                : turned.isPresent()
-                        ? turned.get().alike(more).map(t -> with(Optional.of(t)))
-                        : isTurned(more) ? Optional.of(with(Optional.of(more))) : Optional.empty();
+        return other instanceof FoldPiece more ? joined(more).map(Operation.class::cast) : Optional.empty();
     }
 
-    private boolean isTurned(FoldPiece other) {
+    @Override
+    public boolean isTurned(FoldPiece other) {
         return pieces.areTurned(other.pieces)
                 && isEven()
                 && other.isEven()
@@ -97,7 +85,8 @@ public record FoldPiece(
                 .toList();
     }
 
-    private Optional<FoldPiece> alike(FoldPiece more) {
+    @Override
+    public Optional<FoldPiece> alike(FoldPiece more) {
         return pushed.isEmpty()
                         && more.pushed.isEmpty()
                         && piece().slits().isEmpty() == more.piece().slits().isEmpty()

@@ -32,7 +32,7 @@ public record Score(
         List<FenceSetting> settings,
         Optional<ScoreCard.BothEnds> bothEnds,
         Optional<Score> turned)
-        implements Operation {
+        implements Operation, Crosswise<Score> {
 
     public Score {
         settings = List.copyOf(settings);
@@ -48,34 +48,19 @@ public record Score(
         this(pieces, side, round, across, settings, bothEnds, Optional.empty());
     }
 
-    /** Those that lie as on the card, and those that are turned. */
-    public List<Score> ways() {
-        return turned.map(t -> List.of(alone(), t)).orElse(List.of(this));
-    }
-
-    private Score alone() {
-        return new Score(pieces, side, round, across, settings, bothEnds);
-    }
-
-    private Score with(Optional<Score> other) {
+    @Override
+    public Score with(Optional<Score> other) {
         return new Score(pieces, side, round, across, settings, bothEnds, other);
     }
 
     @Override
     public Optional<Operation> together(Operation other) {
-        if (!(other instanceof Score more)) {
-            return Optional.empty();
-        }
-        Optional<Operation> alike = alike(more).map(s -> s.with(turned));
-        return alike.isPresent()
-                ? alike
-                : turned.isPresent()
-                        ? turned.get().alike(more).map(t -> with(Optional.of(t)))
-                        : isTurned(more) ? Optional.of(with(Optional.of(more))) : Optional.empty();
+        return other instanceof Score more ? joined(more).map(Operation.class::cast) : Optional.empty();
     }
 
     /** Read from either end alike, so that it does not matter which way it is turned. */
-    private boolean isTurned(Score other) {
+    @Override
+    public boolean isTurned(Score other) {
         return side == other.side
                 && !across
                 && !other.across
@@ -100,7 +85,8 @@ public record Score(
     }
 
     /** Their heights may differ where all scores run through. */
-    private Optional<Score> alike(Score more) {
+    @Override
+    public Optional<Score> alike(Score more) {
         return side == more.side
                         && round == more.round
                         && across == more.across
