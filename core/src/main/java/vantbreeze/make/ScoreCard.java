@@ -89,17 +89,29 @@ public record ScoreCard(
         return scoring == Scoring.ONE_SIDE ? Side.FACE : reading.ridge();
     }
 
-    /** Every score of a piece as it is set on a board, in the order they are reached. */
-    public static List<ScoreReading> readings(Piece piece, Scoring scoring) {
-        List<ScoreReading> square = piece.scores().stream()
-                .filter(s -> s.isUpright() || s.isLevel())
+    /** The scores of a piece that are square to its edges: all that a board's grooves matter to. */
+    public static List<ScoreReading> square(Piece piece) {
+        return piece.scores().stream()
+                .filter(ScoreCard::isSquare)
                 .map(s -> ScoreReading.of(s, piece, List.of(), List.of()))
                 .toList();
-        List<ScoreLine> lines = joined(square, piece.size(), scoring).stream()
+    }
+
+    private static boolean isSquare(ScoreLine score) {
+        return score.isUpright() || score.isLevel();
+    }
+
+    /** Every score of a piece as it is set on a board, in the order they are reached. */
+    private static List<ScoreReading> readings(Piece piece, Scoring scoring) {
+        List<ScoreLine> lines = joined(square(piece), piece.size(), scoring).stream()
                 .map(ScoreReading::score)
                 .toList();
         return piece.scores().stream()
-                .map(s -> ScoreReading.of(s, piece, seen(s, piece.scores(), scoring), seen(s, lines, scoring)))
+                .map(s -> ScoreReading.of(
+                        s,
+                        piece,
+                        isSquare(s) ? List.of() : seen(s, piece.scores(), scoring),
+                        isSquare(s) ? List.of() : seen(s, lines, scoring)))
                 .sorted(Comparator.comparing(ScoreReading::lie).thenComparing(ScoreCard::reached))
                 .toList();
     }

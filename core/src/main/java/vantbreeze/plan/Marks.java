@@ -28,7 +28,7 @@ final class Marks {
     static int missed(Structure structure, Tools tools, ToolGrid mats) {
         int missed = 0;
         for (Piece piece : structure.pieces()) {
-            for (ScoreReading reading : ScoreCard.readings(piece, tools.scoring())) {
+            for (ScoreReading reading : ScoreCard.square(piece)) {
                 missed += isOffBoard(reading, tools.board()) ? SCORE : 0;
             }
         }
