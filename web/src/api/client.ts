@@ -13,7 +13,7 @@ import type {
   Folding,
   Forecast,
   GivenBefore,
-  Grid,
+  ToolTable,
   Hands,
   HandsChoice,
   LogContent,
@@ -223,7 +223,7 @@ export const api = {
   uncutSheet: (id: string, number: number) =>
     request<Cutting>("POST", `/cuttings/${id}/sheets/${number}/uncut`),
   envelopes: () => request<TableEntry[]>("GET", "/envelopes"),
-  tools: () => request<{ grids: Grid[] }>("GET", "/tools"),
+  tools: () => request<ToolTable>("GET", "/tools"),
   ownTools: () => request<ToolSet[]>("GET", "/tools/own"),
   changeTools: (set: ToolSet) =>
     request<ToolSet>("PUT", `/tools/own/${set.units}`, { version: set.version, tools: set.tools }),

@@ -50,7 +50,7 @@ export function ClosedCard({ marked }: { marked: Mark | null }) {
               regions={closed.front}
               height={card.h}
               line={edge * 0.13}
-              marked={marked?.kind === "PANEL" ? `${marked.id}/face` : null}
+              marked={marked?.kind === "PANEL" ? [`${marked.id}/face`] : []}
             />
             {fit && fit.tight.atMm != null && (
               <TightPlace fit={fit} atMm={fit.tight.atMm} w={card.w} h={card.h} edge={edge} />

@@ -12,5 +12,7 @@ export const useSheets = () => useQuery({ queryKey: ["sheets"], queryFn: api.she
 export const usePapers = () => useQuery({ queryKey: ["papers"], queryFn: api.papers }).data ?? [];
 export const useEnvelopes = () =>
   useQuery({ queryKey: ["envelopes"], queryFn: api.envelopes, ...forever }).data ?? [];
-export const useGrids = () =>
-  useQuery({ queryKey: ["tools"], queryFn: api.tools, ...forever }).data?.grids ?? [];
+const useToolTables = () => useQuery({ queryKey: ["tools"], queryFn: api.tools, ...forever }).data;
+export const useGrids = () => useToolTables()?.grids ?? [];
+/** What papers can be made of. */
+export const useMaterials = () => useToolTables()?.materials ?? [];

@@ -313,7 +313,7 @@ function SheetPile({ plan, shown, onShow }: SheetPileProps) {
               style={{ background: paper.colour }}
             />
             {paper.name ? `${paper.name}, ` : ""}
-            {paper.film ? "film" : paper.stock}: {paper.use}
+            {paper.stock}: {paper.use}
           </p>
           <ul className="m-0 flex list-none flex-wrap gap-1.5 p-0">
             {paper.sheets.map((s) => (

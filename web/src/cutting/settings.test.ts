@@ -15,7 +15,7 @@ test("cuts at one setting stand together", () => {
 test("sheets are counted by where they come from, two at once twice", () => {
   const sheets = [sheet("blue", true), sheet("Letter", false, 2), sheet("Letter", false)];
   expect(whence(sheets)).toBe("1 from the drawer, 3 to buy");
-  expect(shopping([{ sheets, name: "sky", stock: "300 gsm", use: "base", film: false }])).toEqual([
+  expect(shopping([{ sheets, name: "sky", stock: "300 gsm", use: "base" }])).toEqual([
     "3 sheets of sky, Letter, 300 gsm (base)",
   ]);
   expect(whence([sheet("blue", true)])).toBe("1 from the drawer");

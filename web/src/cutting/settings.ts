@@ -27,16 +27,14 @@ export function whence(sheets: SheetCutting[]): string {
 }
 
 /** What has to be bought, paper by paper: "3 sheets of lamp yellow, 12 × 12 in, 300 gsm (base)". */
-export function shopping(
-  papers: Pick<PaperCutting, "sheets" | "stock" | "use" | "film" | "name">[],
-): string[] {
+export function shopping(papers: Pick<PaperCutting, "sheets" | "stock" | "use" | "name">[]): string[] {
   return papers.flatMap((paper) => {
     const counts = new Map<string, number>();
     for (const s of paper.sheets)
       if (!s.owned) counts.set(s.size.shown, (counts.get(s.size.shown) ?? 0) + s.together);
     return [...counts].map(
       ([size, n]) =>
-        `${counted(n, "sheet")} of ${paper.name ? `${paper.name}, ` : ""}${size}, ${paper.film ? "film" : paper.stock} (${paper.use})`,
+        `${counted(n, "sheet")} of ${paper.name ? `${paper.name}, ` : ""}${size}, ${paper.stock} (${paper.use})`,
     );
   });
 }

@@ -21,6 +21,7 @@ import {
 import { OrbitControls } from "three/examples/jsm/controls/OrbitControls.js";
 import type { Folding, Paper, SheetPhoto } from "../api/types";
 import { inkOn } from "../paper/ink";
+import { opacityOf, roughnessOf } from "../paper/surface";
 import { themeColour } from "../parts/themeColour";
 import { photoAddress } from "../api/client";
 import { Fastened } from "./Fastened";
@@ -379,7 +380,9 @@ function OnPanel({
         color={print ? "#ffffff" : sheet.paper.colour}
         map={print}
         side={sheet.side === "FACE" ? FrontSide : BackSide}
-        roughness={0.95}
+        roughness={roughnessOf(sheet.paper)}
+        transparent={opacityOf(sheet.paper) < 1}
+        opacity={opacityOf(sheet.paper)}
         polygonOffset
         polygonOffsetFactor={-sheet.order}
         polygonOffsetUnits={-OFFSET_UNITS * sheet.order}

@@ -1,6 +1,8 @@
 import { ChevronDown, ChevronRight } from "lucide-react";
-import type { Face, Mat, Paper } from "../api/types";
+import type { Brief, Face, Mat } from "../api/types";
+import { Button } from "../parts/Button";
 import { ChoiceWord } from "../parts/ChoiceWord";
+import { counted } from "../parts/counted";
 import { TickWord } from "../parts/TickWord";
 import { TextWord } from "../parts/TextWord";
 import { pretty } from "../state/lengths";
@@ -16,50 +18,98 @@ import {
   type StripHeight,
 } from "./finish";
 import { words } from "./moments";
-import { withLayer } from "./papers";
-import { PaperWords } from "./PaperWords";
+import { lookOf } from "./palette";
+import { ofLayer, withLayer } from "./papers";
+import { PaperChoice } from "./PaperChoice";
+import { alike, everySecond, inPairs, pointed, type Selection } from "./selection";
 
 interface FaceListProps {
-  chosen: string | null;
-  onChoose(face: string | null): void;
+  selection: Selection;
+  onSelect(selection: Selection): void;
 }
 
-/** Every face that is seen at some time: when, what lies on it, and how wide its borders are. */
-export function FaceList({ chosen, onChoose }: FaceListProps) {
+/** Every face that is seen at some time: when, and what lies on it. Those that are chosen are dressed alike. */
+export function FaceList({ selection, onSelect }: FaceListProps) {
   const faces = usePlan((p) => p.faces);
   const mats = usePlan((p) => p.mats);
+  const chosen = faces.filter((f) => selection.includes(f.key));
   return (
-    <ul className="m-0 list-none p-0 text-base" aria-label="Faces to dress">
-      {faces.map((face) => {
-        const open = face.key === chosen;
-        return (
-          <li key={face.key} className="border-rule border-t py-1 first:border-t-0">
-            <button
-              type="button"
-              aria-expanded={open}
-              onClick={() => onChoose(open ? null : face.key)}
-              className="hover:bg-accent-soft flex min-h-9 w-full items-start gap-1 rounded text-left"
-            >
-              {open ? (
-                <ChevronDown aria-hidden size={18} className="mt-1 shrink-0" />
-              ) : (
-                <ChevronRight aria-hidden size={18} className="mt-1 shrink-0" />
-              )}
-              <span className="grow leading-snug">
-                <b>{face.name}</b> {finishWords(readFinish(face.finish))}
-                <span className="text-quiet block text-sm">
-                  seen {face.seen.map((s) => words(s).said).join(", ")}
-                </span>
-                {face.beforeAssembly && face.layers > 0 && (
-                  <span className="text-warn block text-sm font-semibold">goes on before assembly</span>
+    <>
+      <div role="group" aria-label="Choose faces" className="mb-1 flex flex-wrap items-center gap-1.5">
+        <Button onClick={() => onSelect(faces.map((f) => f.key))}>All</Button>
+        <Button disabled={chosen.length === 0} onClick={() => onSelect(alike(faces, selection))}>
+          Alike
+        </Button>
+        <Button onClick={() => onSelect(everySecond(faces, selection))}>Every second</Button>
+        <Button onClick={() => onSelect(inPairs(faces, selection))}>In pairs</Button>
+        <Button disabled={chosen.length === 0} onClick={() => onSelect([])}>
+          None
+        </Button>
+      </div>
+      {chosen.length > 1 && (
+        <section aria-label="Faces dressed alike" className="bg-sunken mb-2 rounded-md px-2 py-1">
+          <p className="m-0 font-semibold">{counted(chosen.length, "face")}, dressed alike:</p>
+          <Dressing faces={chosen} mats={[]} />
+        </section>
+      )}
+      <ul className="m-0 list-none p-0 text-base" aria-label="Faces to dress">
+        {faces.map((face) => {
+          const open = selection.includes(face.key);
+          const alone = open && chosen.length === 1;
+          return (
+            <li key={face.key} className="border-rule border-t py-1 first:border-t-0">
+              <button
+                type="button"
+                aria-expanded={alone}
+                aria-pressed={open}
+                onClick={(e) => onSelect(pointed(selection, face.key, isMore(e)))}
+                className={`hover:bg-accent-soft flex min-h-9 w-full items-start gap-1 rounded text-left ${open ? "bg-accent-soft" : ""}`}
+              >
+                {alone ? (
+                  <ChevronDown aria-hidden size={18} className="mt-1 shrink-0" />
+                ) : (
+                  <ChevronRight aria-hidden size={18} className="mt-1 shrink-0" />
                 )}
-              </span>
-            </button>
-            {open && <Dressing face={face} mats={mats.filter((m) => m.face === face.key)} />}
-          </li>
-        );
-      })}
-    </ul>
+                <span className="grow leading-snug">
+                  <b>{face.name}</b> {finishWords(readFinish(face.finish))}
+                  <span className="text-quiet block text-sm">
+                    seen {face.seen.map((s) => words(s).said).join(", ")}
+                  </span>
+                  {face.beforeAssembly && face.layers > 0 && (
+                    <span className="text-warn block text-sm font-semibold">goes on before assembly</span>
+                  )}
+                </span>
+              </button>
+              {alone && <Dressing faces={[face]} mats={mats.filter((m) => m.face === face.key)} />}
+            </li>
+          );
+        })}
+      </ul>
+      <OwnDressing />
+    </>
+  );
+}
+
+/** Whether what is pointed at comes to what is chosen already. */
+export const isMore = (e: { shiftKey: boolean; ctrlKey: boolean; metaKey: boolean }) =>
+  e.shiftKey || e.ctrlKey || e.metaKey;
+
+/** What is dressed otherwise than the rest of the card, and a way back. */
+function OwnDressing() {
+  const faces = usePlan((p) => p.faces);
+  const { byFace, papersByFace } = usePlan((p) => p.brief.matting);
+  const change = useChange();
+  const own = faces.filter((f) => f.key in byFace || f.key in (papersByFace ?? {}));
+  if (own.length === 0) return null;
+  return (
+    <p className="border-rule m-0 mt-2 flex flex-wrap items-center gap-2 border-t pt-2">
+      <span>{counted(own.length, "face")} dressed by itself</span>
+      <Button
+        onClick={() => void change((b) => ({ matting: { ...b.matting, byFace: {}, papersByFace: null } }))}
+      >
+        Dress all faces the usual way
+      </Button>
+    </p>
   );
 }
 
@@ -71,20 +121,23 @@ const COVERS: Record<Notched, string> = {
 
 const MATS = ["no mat", "1 mat", "2 mats", "3 mats"].map((label, i) => ({ value: String(i), label }));
 
-function Dressing({ face, mats }: { face: Face; mats: Mat[] }) {
+/** What lies on a face, or on several that are dressed alike: shown is what the first of them has. */
+function Dressing({ faces, mats }: { faces: [Face, ...Face[]] | Face[]; mats: Mat[] }) {
   const brief = usePlan((p) => p.brief);
   const change = useChange();
+  const [face] = faces;
+  if (!face) return null;
+  const called = faces.length > 1 ? "these faces" : face.name;
   const finish = readFinish(face.finish);
   /* From what it is by then: two words may be typed one right after the other. */
   const setFrom = (part: (now: Finish) => Partial<Finish>) =>
     change(({ matting }) => {
-      const now = readFinish(matting.byFace[face.key] ?? face.finish);
-      return {
-        matting: {
-          ...matting,
-          byFace: { ...matting.byFace, [face.key]: finishText({ ...now, ...part(now) }) },
-        },
-      };
+      const byFace = { ...matting.byFace };
+      for (const one of faces) {
+        const now = readFinish(byFace[one.key] ?? one.finish);
+        byFace[one.key] = finishText({ ...now, ...part(now) });
+      }
+      return { matting: { ...matting, byFace } };
     });
   const set = (part: Partial<Finish>) => setFrom(() => part);
   const usualStrip = brief.units === "INCH" ? "3/4 in" : "20 mm";
@@ -92,7 +145,7 @@ function Dressing({ face, mats }: { face: Face; mats: Mat[] }) {
     <div className="pb-1 pl-6">
       <p className="m-0 flex flex-wrap items-center gap-x-4 gap-y-1">
         <ChoiceWord
-          label={`Mats on ${face.name}`}
+          label={`Mats on ${called}`}
           value={String(finish.mats)}
           choices={MATS}
           onChoose={(n) => void set({ mats: Number(n) })}
@@ -121,9 +174,9 @@ function Dressing({ face, mats }: { face: Face; mats: Mat[] }) {
           checked={finish.turned}
           onChange={(turned) => void set({ turned })}
         />
-        {face.notched && (
+        {faces.some((f) => f.notched) && (
           <ChoiceWord
-            label={`How papers cover ${face.name}`}
+            label={`How papers cover ${called}`}
             value={finish.notched}
             choices={NOTCHED.map((n) => ({ value: n, label: COVERS[n] }))}
             onChoose={(n) => void set({ notched: n as Notched })}
@@ -134,14 +187,14 @@ function Dressing({ face, mats }: { face: Face; mats: Mat[] }) {
         <p className="m-0 mt-1">
           A strip of{" "}
           <TextWord
-            label={`Strip on ${face.name}`}
+            label={`Strip on ${called}`}
             field={`matting.byFace.${face.key}`}
             shown={pretty(finish.strip.width)}
             onCommit={(width) => set({ strip: { width, at: finish.strip?.at ?? "low" } })}
           />{" "}
           lies{" "}
           <ChoiceWord
-            label={`Height of the strip on ${face.name}`}
+            label={`Height of the strip on ${called}`}
             value={finish.strip.at}
             choices={STRIP_HEIGHTS.map((h) => ({ value: h, label: h === "middle" ? "in the middle" : h }))}
             onChoose={(at) =>
@@ -154,13 +207,14 @@ function Dressing({ face, mats }: { face: Face; mats: Mat[] }) {
       {finish.mats > 0 && (
         <OwnBorders
           face={face}
+          called={called}
           borders={finish.borders}
           many={finish.mats + (finish.note ? 1 : 0)}
           onChange={(changed) => setFrom(({ borders }) => ({ borders: changed(borders) }))}
         />
       )}
-      {finish.mats > 0 && <OwnPapers face={face} />}
-      <ul className="m-0 mt-1 list-none p-0 text-sm" aria-label={`Papers on ${face.name}`}>
+      {finish.mats > 0 && <FacePapers faces={faces} many={Math.min(finish.mats, 3)} />}
+      <ul className="m-0 mt-1 list-none p-0 text-sm" aria-label={`Papers on ${called}`}>
         {mats.map((mat, i) => (
           <li key={i} className="flex items-baseline gap-2">
             <span
@@ -181,13 +235,14 @@ function Dressing({ face, mats }: { face: Face; mats: Mat[] }) {
 
 interface OwnBordersProps {
   face: Face;
+  called: string;
   borders: string[];
   many: number;
   onChange(changed: (borders: string[]) => string[]): ReturnType<ReturnType<typeof useChange>>;
 }
 
 /** How far inside the one below each layer of this face lies: 0 is flush with the edge. */
-function OwnBorders({ face, borders, many, onChange }: OwnBordersProps) {
+function OwnBorders({ face, called, borders, many, onChange }: OwnBordersProps) {
   const steps = usePlan((p) => p.brief.matting.steps);
   const upTo = (list: string[]) =>
     Array.from({ length: Math.min(many, 3) }, (_, i) => list[Math.min(i, list.length - 1)] ?? "");
@@ -205,7 +260,7 @@ function OwnBorders({ face, borders, many, onChange }: OwnBordersProps) {
             <span key={i} className="whitespace-nowrap">
               {i > 0 && "then "}
               <TextWord
-                label={`Border ${i + 1} of ${face.name}`}
+                label={`Border ${i + 1} of ${called}`}
                 field={`matting.byFace.${face.key}`}
                 shown={pretty(border)}
                 onCommit={(text) => onChange((now) => upTo(now).map((b, j) => (j === i ? text : b)))}
@@ -218,36 +273,41 @@ function OwnBorders({ face, borders, many, onChange }: OwnBordersProps) {
   );
 }
 
-/** Papers that this face alone is dressed in. */
-function OwnPapers({ face }: { face: Face }) {
+/** What the mats of these faces are cut from, where that is not what the whole card has. */
+function FacePapers({ faces, many }: { faces: Face[]; many: number }) {
   const matting = usePlan((p) => p.brief.matting);
   const change = useChange();
-  const own = matting.papersByFace?.[face.key];
-  const set = (papers: Paper[] | null) =>
+  const set = (papers: (now: Brief["matting"], key: string) => Brief["matting"]["papers"] | null) =>
     change((b) => {
-      const rest = Object.entries(b.matting.papersByFace ?? {}).filter(([key]) => key !== face.key);
-      const papersByFace = Object.fromEntries(papers ? [...rest, [face.key, papers]] : rest);
-      return { matting: { ...b.matting, papersByFace } };
+      const own = { ...b.matting.papersByFace };
+      for (const { key } of faces) {
+        const list = papers(b.matting, key);
+        if (list) own[key] = list;
+        else delete own[key];
+      }
+      return { matting: { ...b.matting, papersByFace: Object.keys(own).length > 0 ? own : null } };
     });
+  const isOwn = faces.some((f) => f.key in (matting.papersByFace ?? {}));
   return (
     <div className="mt-1 leading-9">
-      <TickWord
-        label="papers of its own"
-        title="Other papers than the rest of the card"
-        checked={own !== undefined}
-        onChange={(on) => void set(on ? matting.papers : null)}
-      />
-      {own?.slice(0, Math.max(1, face.layers)).map((paper, i) => (
-        <p key={i} className="m-0">
-          Layer {i + 1}:{" "}
-          <PaperWords
-            label={`layer ${i + 1} of ${face.name}`}
-            field={`matting.papersByFace.${face.key}[${i}]`}
-            paper={paper}
-            onChange={(changed) => set(withLayer(own, i, changed))}
-          />
-        </p>
-      ))}
+      {Array.from({ length: many }, (_, i) => {
+        const papers = faces.map((f) => ofLayer(matting.papersByFace?.[f.key] ?? matting.papers, i));
+        const [paper] = papers;
+        const alikeHere = papers.every((p) => p && paper && lookOf(p) === lookOf(paper));
+        return (
+          <p key={i} className="m-0">
+            Layer {i + 1} from{" "}
+            <PaperChoice
+              label={`layer ${i + 1} here`}
+              paper={alikeHere ? paper : undefined}
+              onChoose={(chosen) =>
+                void set((now, key) => withLayer(now.papersByFace?.[key] ?? now.papers, i, chosen))
+              }
+            />
+          </p>
+        );
+      })}
+      {isOwn && <Button onClick={() => void set(() => null)}>Papers as on the rest of the card</Button>}
     </div>
   );
 }

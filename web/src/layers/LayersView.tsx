@@ -10,20 +10,21 @@ import { MessageRooms } from "./MessageRooms";
 import { Ornaments } from "./Ornaments";
 import { Papers } from "./Papers";
 import { Pockets } from "./Pockets";
+import type { Selection } from "./selection";
 
 /** The card as it is seen, and everything that is laid on it. */
 export function LayersView() {
   const faces = usePlan((p) => p.faces);
   const hasPocket = usePlan((p) => p.pockets.length > 0);
   const { onMark } = useMarking();
-  const [chosen, setChosen] = useState<string | null>(null);
-  const face = faces.some((f) => f.key === chosen) ? chosen : null;
+  const [chosen, setChosen] = useState<Selection>([]);
+  const selection = chosen.filter((key) => faces.some((f) => f.key === key));
   return (
     <>
       <Verdict />
       <div className="grid grid-cols-1 items-start gap-4 md:grid-cols-[minmax(0,1fr)_25rem]">
         <div className="flex min-w-0 flex-col gap-3">
-          <Looks chosen={face} onChoose={setChosen} />
+          <Looks selection={selection} onSelect={setChosen} />
           <Block title="Papers">
             <Papers />
           </Block>
@@ -33,7 +34,7 @@ export function LayersView() {
         </div>
         <div className="flex flex-col gap-3">
           <Block title="Faces to dress">
-            <FaceList chosen={face} onChoose={setChosen} />
+            <FaceList selection={selection} onSelect={setChosen} />
           </Block>
           {hasPocket && (
             <Block title="In the pocket">
@@ -41,7 +42,7 @@ export function LayersView() {
             </Block>
           )}
           <Block title="Room to write">
-            <MessageRooms onChoose={setChosen} />
+            <MessageRooms onChoose={(key) => setChosen([key])} />
           </Block>
           <Block title="Snags">
             <Snags onMark={onMark} />

@@ -6,14 +6,18 @@ import { Meanwhile } from "../parts/Meanwhile";
 import { Saved } from "../parts/Saved";
 import { usePlan, useSettledBrief } from "../state/useBench";
 import { words } from "./moments";
+import { pointed, type Selection } from "./selection";
 
 interface LooksProps {
-  chosen: string | null;
-  onChoose(face: string | null): void;
+  selection: Selection;
+  onSelect(selection: Selection): void;
 }
 
-/** The card closed, at each stage the recipient is shown and from behind, in its papers; a face is chosen by pointing at it. */
-export function Looks({ chosen, onChoose }: LooksProps) {
+/**
+ * The card closed, at each stage the recipient is shown and from behind, in its papers; a face is chosen by pointing at it,
+ * more of them with Shift.
+ */
+export function Looks({ selection, onSelect }: LooksProps) {
   const settled = useSettledBrief();
   const closed = usePlan((p) => p.closed);
   const looks = useQuery({
@@ -30,22 +34,25 @@ export function Looks({ chosen, onChoose }: LooksProps) {
           <Picture
             key={`${look.moment.how} ${look.moment.stage}`}
             look={look}
-            chosen={chosen}
-            onChoose={(face) => onChoose(face === chosen ? null : face)}
+            selection={selection}
+            onPick={(face, more) => onSelect(pointed(selection, face, more))}
           />
         ))}
       </Meanwhile>
+      <p className="text-quiet m-0 mt-1 text-sm">
+        Click a face to dress it; Shift and click for more of them at once.
+      </p>
     </section>
   );
 }
 
 interface PictureProps {
   look: Look;
-  chosen: string | null;
-  onChoose(face: string): void;
+  selection: Selection;
+  onPick(face: string, more: boolean): void;
 }
 
-function Picture({ look, chosen, onChoose }: PictureProps) {
+function Picture({ look, selection, onPick }: PictureProps) {
   const edge = 0.03 * Math.max(look.widthMm, look.heightMm);
   return (
     <figure className="border-rule bg-raised m-0 rounded-lg border px-3 py-2">
@@ -61,8 +68,8 @@ function Picture({ look, chosen, onChoose }: PictureProps) {
             regions={look.regions}
             height={look.heightMm}
             line={edge * 0.12}
-            marked={chosen}
-            onPick={onChoose}
+            marked={selection}
+            onPick={onPick}
             arrows
           />
         </svg>

@@ -4,6 +4,7 @@ import { useGrids } from "../bench/useTables";
 import { lengthText, mmOf } from "../state/lengths";
 import { panelsOf } from "../state/panels";
 import { useBenchStore, usePlan } from "../state/useBench";
+import { opacityOf } from "../paper/surface";
 import { lookedAt, placeOf } from "./place";
 
 const ARROWS: Record<string, [number, number]> = {
@@ -23,6 +24,7 @@ export function OrnamentPlace({ ornament }: { ornament: Ornament }) {
   const id = useId().replace(/[^\w-]/g, "_");
   const placed = plan.ornaments.find((o) => o.name === ornament.name);
   const panel = panelsOf(plan).find((p) => p.name === placed?.panel);
+  const piece = plan.pieces.find((p) => p.panels.some((own) => own.name === placed?.panel));
   if (!placed || !panel) {
     return <p className="text-warn m-0">Its face is not seen on this card. Choose another face.</p>;
   }
@@ -119,7 +121,7 @@ export function OrnamentPlace({ ornament }: { ornament: Ornament }) {
         <path
           {...seen}
           d={panel.path}
-          fill={plan.brief.base.colour}
+          fill={plan.parts.find((p) => p.kind === "PIECE" && p.name === piece?.name)?.paper.colour}
           stroke="var(--edge)"
           strokeWidth={line}
         />
@@ -131,6 +133,7 @@ export function OrnamentPlace({ ornament }: { ornament: Ornament }) {
               {...seen}
               d={m.path}
               fill={m.paper.colour}
+              fillOpacity={opacityOf(m.paper)}
               stroke="var(--edge)"
               strokeOpacity={0.4}
               strokeWidth={line / 2}
@@ -161,7 +164,7 @@ export function OrnamentPlace({ ornament }: { ornament: Ornament }) {
             {...seen}
             d={placed.path}
             fill={ornament.paper.colour}
-            fillOpacity={0.9}
+            fillOpacity={Math.min(0.9, opacityOf(ornament.paper))}
             stroke="var(--accent)"
             strokeWidth={2 * line}
           />

@@ -10,7 +10,7 @@ import { panelsOf } from "../state/panels";
 import { useChange, usePlan } from "../state/useBench";
 import { DrawingButton } from "../parts/DrawingButton";
 import { OrnamentPlace } from "./OrnamentPlace";
-import { PaperWords } from "./PaperWords";
+import { PaperChoice } from "./PaperChoice";
 import { placeOf } from "./place";
 import { readShape, shapeText, SIZE_WORDS, type Shape, LIBRARY } from "./shape";
 
@@ -134,12 +134,7 @@ function OrnamentWords({ ornament, index }: { ornament: Ornament; index: number 
       </p>
       <p className="m-0">
         of{" "}
-        <PaperWords
-          label={ornament.name}
-          field={`${field}.paper`}
-          paper={ornament.paper}
-          onChange={(paper) => set({ paper })}
-        />
+        <PaperChoice label={ornament.name} paper={ornament.paper} onChoose={(paper) => void set({ paper })} />
         ,
       </p>
       <p className="m-0">

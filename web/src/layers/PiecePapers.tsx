@@ -1,23 +1,17 @@
 import { useState } from "react";
 import type { Paper, Part } from "../api/types";
 import { Button } from "../parts/Button";
-import { ChoiceWord } from "../parts/ChoiceWord";
 import { useChange, usePlan } from "../state/useBench";
-import { PaperWords } from "./PaperWords";
+import { PaperChoice } from "./PaperChoice";
 import { bySort, withPieces } from "./papers";
 
-const FROM = [
-  { value: "BASE", label: "the same as the base" },
-  { value: "OWN", label: "another paper" },
-];
-
-/** What each piece is cut from: all of a sort at once, or one by one. */
+/** What each piece but the base is cut from: all of a sort at once, or one by one. */
 export function PiecePapers() {
   const parts = usePlan((p) => p.parts);
   const own = usePlan((p) => p.brief.piecePapers) ?? {};
   const change = useChange();
   const [apart, setApart] = useState<string[]>([]);
-  const pieces = parts.filter((p) => p.kind === "PIECE" && p.paper && p.name !== "base");
+  const pieces = parts.filter((p) => p.kind === "PIECE" && p.paper.material !== "FILM" && p.name !== "base");
   if (parts.filter((p) => p.kind === "PIECE").length < 2) return null;
   return (
     <>
@@ -58,10 +52,9 @@ function PieceRow({ pieces }: { pieces: Part[] }) {
   if (!first) return null;
   const names = pieces.map((p) => p.name);
   const label = names.length > 1 ? `${first.sort}s` : first.name;
-  const paper = own[first.name];
-  const alike = names.every((n) => JSON.stringify(own[n]) === JSON.stringify(paper));
-  const set = (to: Paper | null) =>
-    change((b) => ({ piecePapers: withPieces(b.piecePapers ?? {}, names, to) }));
+  const paper = own[first.name] ?? base;
+  const alike = names.every((n) => JSON.stringify(own[n]) === JSON.stringify(own[first.name]));
+  const set = (to: Paper) => change((b) => ({ piecePapers: withPieces(b.piecePapers ?? {}, names, to) }));
   return (
     <>
       The{" "}
@@ -69,22 +62,13 @@ function PieceRow({ pieces }: { pieces: Part[] }) {
         {names.length > 1 ? `${names.length} ` : ""}
         {label}
       </b>{" "}
-      {names.length > 1 ? "are" : "is"}{" "}
-      {alike ? (
-        <ChoiceWord
-          label={`Paper of the ${label}`}
-          value={paper ? "OWN" : "BASE"}
-          choices={FROM}
-          onChoose={(from) => void set(from === "OWN" ? { ...base, name: null } : null)}
-        />
-      ) : (
-        "of different papers"
-      )}
-      {alike && paper && (
-        <>
-          : <PaperWords label={label} field={`piecePapers.${first.name}`} paper={paper} onChange={set} />
-        </>
-      )}
+      {names.length > 1 ? "are" : "is"} cut from{" "}
+      <PaperChoice
+        label={`the ${label}`}
+        paper={alike ? paper : undefined}
+        folds
+        onChoose={(chosen) => void set(chosen)}
+      />
       .
     </>
   );

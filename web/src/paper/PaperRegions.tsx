@@ -2,6 +2,7 @@ import { useId } from "react";
 import type { Paper, Region } from "../api/types";
 import { Drawn } from "../parts/Drawn";
 import { inkOn } from "./ink";
+import { opacityOf } from "./surface";
 
 interface PaperRegionsProps {
   regions: Region[];
@@ -9,9 +10,10 @@ interface PaperRegionsProps {
   height: number;
   /** Of the lines, mm. */
   line: number;
-  /** Key of the face that is pointed at: "back/face". */
-  marked?: string | null;
-  onPick?(face: string): void;
+  /** Keys of the faces that are pointed at: "back/face". */
+  marked?: string[];
+  /** @param more whether Shift was held */
+  onPick?(face: string, more: boolean): void;
   /** Draws on each paper whose pattern has an up where that is. */
   arrows?: boolean;
 }
@@ -39,16 +41,17 @@ export function PaperRegions({ regions, height, line, marked, onPick, arrows }: 
             d={r.path}
             height={height}
             fill={r.paper.print === "PLAIN" ? r.paper.colour : `url(#${printId(id, r.paper, r.up)})`}
+            fillOpacity={opacityOf(r.paper)}
             stroke="var(--edge)"
             strokeOpacity={r.layer === 0 ? 1 : 0.5}
             className={onPick ? "cursor-pointer" : undefined}
-            onClick={onPick ? () => onPick(faceOf(r)) : undefined}
+            onClick={onPick ? (e) => onPick(faceOf(r), e.shiftKey || e.ctrlKey || e.metaKey) : undefined}
           />
           {arrows && r.paper.print === "UPRIGHT" && r.layer > 0 && <UpArrow region={r} height={height} />}
         </g>
       ))}
       {regions
-        .filter((r) => r.layer === 0 && faceOf(r) === marked)
+        .filter((r) => r.layer === 0 && marked?.includes(faceOf(r)))
         .map((r, i) => (
           <Drawn
             key={i}

@@ -3,6 +3,7 @@ import { Camera, Download, Plus, Upload } from "lucide-react";
 import { useEffect, useRef, useState } from "react";
 import { api, papersTable, Problem } from "../api/client";
 import type { DrawerSheet } from "../api/types";
+import { useMaterials } from "../bench/useTables";
 import { Button } from "../parts/Button";
 import { counted } from "../parts/counted";
 import { StoreTrouble } from "../parts/StoreTrouble";
@@ -193,11 +194,13 @@ const PRINTS = { PLAIN: "", SCATTERED: "scattered pattern", UPRIGHT: "pattern wi
 
 function SheetCard({ sheet, scale, onEdit, onDrop, onPhoto, onNoPhoto }: SheetCardProps) {
   const said = sheet.content;
+  const materials = useMaterials();
   const { width, height } = sheet.size;
   const photo = useRef<HTMLInputElement>(null);
   const notes = [
     said.stock,
-    said.kind === "FILM" ? "clear film" : PRINTS[said.print],
+    said.kind !== "PAPER" && materials.find((m) => m.material === said.kind)?.word,
+    PRINTS[said.print],
     said.grain && GRAINS[said.grain],
     said.price && `${said.price} each`,
   ].filter(Boolean);
@@ -241,7 +244,7 @@ function SheetCard({ sheet, scale, onEdit, onDrop, onPhoto, onNoPhoto }: SheetCa
         <Button aria-label={`Take ${said.name} out`} onClick={onDrop}>
           Take out
         </Button>
-        {said.kind === "PAPER" &&
+        {said.kind !== "FILM" &&
           (sheet.photo ? (
             <Button aria-label={`Show ${said.name} without its photograph`} onClick={onNoPhoto}>
               No photo

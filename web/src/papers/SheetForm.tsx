@@ -1,5 +1,6 @@
 import { useState, type FormEvent, type ReactNode } from "react";
 import type { DrawerSheet, DrawerSheetContent } from "../api/types";
+import { useMaterials } from "../bench/useTables";
 import { Button } from "../parts/Button";
 import { Field } from "../parts/Field";
 import { Trouble } from "../parts/Trouble";
@@ -15,14 +16,15 @@ const text = (data: FormData, name: string) => String(data.get(name) ?? "").trim
 
 /** What the maker says about a sheet; reading it is the server's. */
 export function readSheet(data: FormData): DrawerSheetContent {
-  const film = text(data, "kind") === "FILM";
+  const kind = text(data, "kind") as DrawerSheetContent["kind"];
+  const film = kind === "FILM";
   return {
     name: text(data, "name"),
     width: text(data, "width"),
     height: text(data, "height"),
     count: Number(text(data, "count") || "0"),
     offcut: data.get("offcut") !== null,
-    kind: film ? "FILM" : "PAPER",
+    kind,
     stock: text(data, "stock"),
     colour: film ? "#ffffff" : text(data, "colour"),
     print: film ? "PLAIN" : (text(data, "print") as DrawerSheetContent["print"]),
@@ -34,7 +36,9 @@ export function readSheet(data: FormData): DrawerSheetContent {
 /** A sheet put in or changed. */
 export function SheetForm({ sheet, trouble, onCancel, onDone }: SheetFormProps) {
   const said = sheet?.content;
+  const materials = useMaterials();
   const [kind, setKind] = useState<DrawerSheetContent["kind"]>(said?.kind ?? "PAPER");
+  const known = materials.find((m) => m.material === kind);
   function submit(e: FormEvent<HTMLFormElement>) {
     e.preventDefault();
     onDone(readSheet(new FormData(e.currentTarget)));
@@ -50,7 +54,9 @@ export function SheetForm({ sheet, trouble, onCancel, onDone }: SheetFormProps) 
         name="kind"
         value={kind}
         onChange={(v) => setKind(v as DrawerSheetContent["kind"])}
-        options={{ PAPER: "paper or card", FILM: "clear film" }}
+        options={Object.fromEntries(
+          materials.map((m) => [m.material, m.material === "PAPER" ? "paper or card" : m.word]),
+        )}
       />
       <Field label="Name" name="name" defaultValue={said?.name} maxLength={60} className="w-44" />
       <Field label="Width" name="width" defaultValue={said?.width} placeholder="12 in" className="w-24" />
@@ -68,10 +74,10 @@ export function SheetForm({ sheet, trouble, onCancel, onDone }: SheetFormProps) 
         key={kind}
         label={kind === "FILM" ? "Thickness" : "Weight or thickness"}
         name="stock"
-        defaultValue={said?.kind === kind ? said.stock : kind === "FILM" ? "0.1 mm" : "160 gsm"}
+        defaultValue={said?.kind === kind ? said.stock : (known?.stock ?? "160 gsm")}
         className="w-36"
       />
-      {kind === "PAPER" && (
+      {kind !== "FILM" && (
         <>
           <Field
             label="Colour"
@@ -105,6 +111,7 @@ export function SheetForm({ sheet, trouble, onCancel, onDone }: SheetFormProps) 
       <label className="flex min-h-9 items-center gap-1.5 text-base">
         <input type="checkbox" name="offcut" defaultChecked={said?.offcut} className="size-5" /> an offcut
       </label>
+      {known?.advice && <p className="text-quiet m-0 basis-full text-sm">{known.advice}</p>}
       <span className="flex gap-2">
         <Button type="submit" look="strong">
           {said ? "Keep" : "Put it in"}

@@ -7,6 +7,8 @@ export interface Choice<V extends string = string> {
   label: string;
   /** Said beside the label in the list. */
   hint?: string;
+  /** Shown before the label. */
+  colour?: string;
 }
 
 interface ChoiceWordProps<V extends string> {
@@ -17,16 +19,25 @@ interface ChoiceWordProps<V extends string> {
   onChoose(value: V): void;
   /** The word in the sentence, where it differs from the list's. */
   shown?: string;
+  colour?: string;
 }
 
 /** A bold word of the sentence that opens a list. */
-export function ChoiceWord<V extends string>({ label, value, choices, onChoose, shown }: ChoiceWordProps<V>) {
+export function ChoiceWord<V extends string>({
+  label,
+  value,
+  choices,
+  onChoose,
+  shown,
+  colour,
+}: ChoiceWordProps<V>) {
   return (
     <Select.Root value={value} onValueChange={onChoose}>
       <Select.Trigger
         aria-label={label}
         className="border-accent text-accent hover:bg-accent-soft inline-flex min-h-8 items-center gap-0.5 border-b-2 font-bold"
       >
+        {colour && <Swatch colour={colour} />}
         <Select.Value>{shown ?? choices.find((c) => c.value === value)?.label ?? value}</Select.Value>
         <ChevronDown aria-hidden size={16} />
       </Select.Trigger>
@@ -48,6 +59,7 @@ export function ChoiceWord<V extends string>({ label, value, choices, onChoose, 
                     <Check aria-hidden size={16} />
                   </Select.ItemIndicator>
                 </span>
+                {choice.colour && <Swatch colour={choice.colour} />}
                 <Select.ItemText>{choice.label}</Select.ItemText>
                 {choice.hint && <span className="text-quiet ml-auto pl-4 text-sm">{choice.hint}</span>}
               </Select.Item>
@@ -58,3 +70,10 @@ export function ChoiceWord<V extends string>({ label, value, choices, onChoose, 
     </Select.Root>
   );
 }
+
+/** A paper's colour, as large as a letter. */
+const Swatch = ({ colour }: { colour: string }) => (
+  <svg aria-hidden width={14} height={14} className="mr-1 shrink-0">
+    <rect x={0.5} y={0.5} width={13} height={13} rx={2} fill={colour} stroke="var(--edge)" />
+  </svg>
+);

@@ -8,7 +8,6 @@ import vantbreeze.measure.Length;
 import vantbreeze.structure.Bond;
 import vantbreeze.structure.Habit;
 import vantbreeze.structure.Handling;
-import vantbreeze.structure.Material;
 import vantbreeze.structure.Piece;
 import vantbreeze.structure.Point;
 import vantbreeze.structure.Side;
@@ -172,7 +171,7 @@ final class FloatingBook implements FoldDesign {
         Length tab = v.length(TAB);
         Length low = v.onGrid(Values.half(v.height().minus(v.length(BAND))));
         card.piece(Piece.strip("film band", v.length(BAND))
-                        .of(Material.FILM)
+                        .clear()
                         .panel("left film tab", tab)
                         .mountain("left film score")
                         .panel("film", q.times(2))

@@ -12,7 +12,6 @@ import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
 import vantbreeze.structure.Bond;
 import vantbreeze.structure.FlatMotion;
-import vantbreeze.structure.Material;
 import vantbreeze.structure.Panel;
 import vantbreeze.structure.Piece;
 import vantbreeze.structure.Point;
@@ -136,7 +135,7 @@ record WithWindow(FoldDesign fold) implements WithExtra {
         Side hidden = leastSeen(plain, panel);
         Piece film = Piece.rectangle(
                         FILM, v.length(WIDE).plus(RIM.times(2)), v.length(TALL).plus(RIM.times(2)))
-                .of(Material.FILM)
+                .clear()
                 .name(FILM, new Point(RIM, RIM))
                 .build();
         return plain.extended()

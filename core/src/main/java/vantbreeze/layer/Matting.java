@@ -150,6 +150,11 @@ public record Matting(
 
     /** Plain, of the lowest paper's stock. */
     public Paper writingPaper() {
-        return new Paper(papers.get(0).stock(), WRITING_COLOUR, Print.PLAIN);
+        Stock stock = papers.stream()
+                .filter(p -> p.material().takesInk())
+                .findFirst()
+                .orElse(USUAL_PAPERS.get(0))
+                .stock();
+        return new Paper(stock, WRITING_COLOUR, Print.PLAIN);
     }
 }

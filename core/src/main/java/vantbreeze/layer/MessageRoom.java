@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.SortedSet;
 import java.util.TreeSet;
+import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.IntStream;
@@ -22,7 +23,7 @@ import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.prep.PreparedGeometry;
 import org.locationtech.jts.geom.prep.PreparedGeometryFactory;
 import vantbreeze.fold.LayerStack;
-import vantbreeze.material.Print;
+import vantbreeze.material.Paper;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
 import vantbreeze.structure.Panel;
@@ -52,14 +53,17 @@ public record MessageRoom(Face face, Size size, List<Face> across) {
 
     private static final int MOST_CORNERS = 24;
 
-    /** @return every face with room enough, the largest first; the front of the closed card is no place for it */
+    /**
+     * @param cutFrom what the piece of a panel is cut from
+     * @return every face with room enough, the largest first; the front of the closed card is no place for it
+     */
     public static List<MessageRoom> of(
             List<Face> faces,
             Structure structure,
             LayerStack closed,
             Dressing dressing,
             Ornaments ornaments,
-            Print base) {
+            Function<Panel, Paper> cutFrom) {
         Stream<MessageRoom> written = structure.pieces().stream()
                 .filter(structure::isWritten)
                 .filter(p -> isEnough(p.size()))
@@ -67,13 +71,22 @@ public record MessageRoom(Face face, Size size, List<Face> across) {
         Stream<MessageRoom> single = faces.stream()
                 .filter(MessageRoom::isReached)
                 .filter(f -> !structure.isGlued(f.panel(), f.side()))
-                .flatMap(f -> on(f, dressing, ornaments, base));
+                .flatMap(f -> on(f, dressing, ornaments, cutFrom.apply(f.panel())));
         List<MessageRoom> rooms = Stream.concat(written, single)
                 .sorted(Comparator.comparingDouble((MessageRoom r) -> r.size().squareMillimetres())
                         .reversed())
                 .toList();
-        return rooms.isEmpty() && base == Print.PLAIN
-                ? behind(faces, structure, closed, dressing, ornaments).stream().toList()
+        return rooms.isEmpty()
+                ? behind(
+                                faces.stream()
+                                        .filter(f -> cutFrom.apply(f.panel()).canBeWrittenOn())
+                                        .toList(),
+                                structure,
+                                closed,
+                                dressing,
+                                ornaments)
+                        .stream()
+                        .toList()
                 : rooms;
     }
 
@@ -155,22 +168,21 @@ public record MessageRoom(Face face, Size size, List<Face> across) {
     }
 
     /** On the face or its papers, and on whatever plain is glued over them. */
-    private static Stream<MessageRoom> on(Face face, Dressing dressing, Ornaments ornaments, Print base) {
+    private static Stream<MessageRoom> on(Face face, Dressing dressing, Ornaments ornaments, Paper under) {
         List<Mat> mats =
                 dressing.mats().stream().filter(m -> m.face().equals(face)).toList();
         List<Glued> glued = Stream.concat(
                         mats.stream()
                                 .filter(m -> m.kind() == Mat.Kind.STRIP)
-                                .map(m -> new Glued(m.outline(), m.paper().print())),
+                                .map(m -> new Glued(m.outline(), m.paper())),
                         ornaments.placed().stream()
                                 .filter(o -> o.face().equals(face))
-                                .map(o -> new Glued(
-                                        o.onPiece(), o.ornament().paper().print())))
+                                .map(o -> new Glued(o.onPiece(), o.ornament().paper())))
                 .toList();
         return Stream.concat(
-                ground(face, mats, boxes(glued), base).stream(),
+                ground(face, mats, boxes(glued), under).stream(),
                 IntStream.range(0, glued.size())
-                        .filter(i -> glued.get(i).print() == Print.PLAIN)
+                        .filter(i -> glued.get(i).paper().canBeWrittenOn())
                         .boxed()
                         .flatMap(i ->
                                 largest(glued.get(i).outline(), boxes(glued.subList(i + 1, glued.size()))).stream())
@@ -178,17 +190,16 @@ public record MessageRoom(Face face, Size size, List<Face> across) {
     }
 
     /** A paper on top of the others, in the order in which they are laid. */
-    private record Glued(Polygon outline, Print print) {}
+    private record Glued(Polygon outline, Paper paper) {}
 
     private static List<Envelope> boxes(List<Glued> glued) {
         return glued.stream().map(g -> g.outline().getEnvelopeInternal()).toList();
     }
 
-    private static Optional<MessageRoom> ground(Face face, List<Mat> mats, List<Envelope> taken, Print base) {
+    private static Optional<MessageRoom> ground(Face face, List<Mat> mats, List<Envelope> taken, Paper under) {
         Optional<Mat> top =
                 mats.stream().filter(m -> m.kind() != Mat.Kind.STRIP).reduce((below, above) -> above);
-        Print print = top.map(m -> m.paper().print()).orElse(base);
-        return print != Print.PLAIN
+        return !top.map(Mat::paper).orElse(under).canBeWrittenOn()
                 ? Optional.empty()
                 : largest(top.map(Mat::outline).orElse(face.panel().outline()), taken)
                         .map(size -> new MessageRoom(face, size));

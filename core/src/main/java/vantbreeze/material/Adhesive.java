@@ -1,33 +1,90 @@
 package vantbreeze.material;
 
+import java.util.Arrays;
 import java.util.List;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 
 /**
  * What joins two papers.
  *
+ * @param key the same for the same adhesive whatever it is called
+ * @param name as makers say it: "wet glue"
+ * @param uses what it is good for
+ * @param gripSeconds until it holds by itself; from memory, the label counts
  * @param minutes until the joint may be bent; 0 if at once. From memory: the label counts.
  */
-public record Adhesive(String key, String name, int minutes) {
+public record Adhesive(String key, String name, Set<Use> uses, int gripSeconds, int minutes, Set<Quality> qualities) {
 
-    private static final List<Adhesive> TABLE = DataTable.read(Adhesive.class, "adhesives.csv", 3).stream()
-            .map(row -> new Adhesive(row.get(0), row.get(1), Integer.parseInt(row.get(2))))
+    /** What something is glued for. */
+    public enum Use {
+        /** It can be moved for a moment: edges come level. */
+        LINE_UP("lining up"),
+        /** It does not creep where a fold pulls all the time. */
+        PULL("tabs and rings that pull"),
+        /** It holds at once and does not seep. */
+        GRIP("joints that are opened again and again"),
+        /** It leaves large sheets flat and without a bubble. */
+        LARGE("large mats and plates"),
+        /** It is small enough to hide. */
+        SHEER("film and vellum"),
+        LIFT("lifting off the card");
+
+        private final String word;
+
+        Use(String word) {
+            this.word = word;
+        }
+
+        public String word() {
+            return word;
+        }
+    }
+
+    /** What decides where it may be used. */
+    public enum Quality {
+        /** Made with water: it cockles, smears and soaks through. */
+        WET,
+        /** It is seen through film and vellum. */
+        SHOWS,
+        /** It is cut to a length. */
+        STRIPS,
+        /** Its vapour burns. */
+        BURNS,
+        HOLDS_ON_SLICK,
+        HOLDS_ON_ROUGH
+    }
+
+    /** What most makers use, what they reach for first before the others. */
+    static final List<Adhesive> USUAL = DataTable.read(Adhesive.class, "adhesives.csv", 6).stream()
+            .map(row -> new Adhesive(
+                    row.get(0),
+                    row.get(1),
+                    each(row.get(2), Use::valueOf),
+                    Integer.parseInt(row.get(3)),
+                    Integer.parseInt(row.get(4)),
+                    each(row.get(5), Quality::valueOf)))
             .toList();
 
-    /** It can be moved for a moment: edges come level, large sheets without a bubble. */
-    public static final Adhesive WET = keyed("wet");
+    public Adhesive {
+        uses = Set.copyOf(uses);
+        qualities = Set.copyOf(qualities);
+    }
 
-    /** It holds at once and on slick card. */
-    public static final Adhesive TAPE = keyed("tape");
+    private static <T> Set<T> each(String text, Function<String, T> read) {
+        return Arrays.stream(text.split(" "))
+                .filter(s -> !s.isEmpty())
+                .map(read)
+                .collect(Collectors.toSet());
+    }
 
-    public static final Adhesive FOAM = keyed("foam");
+    public boolean is(Quality quality) {
+        return qualities.contains(quality);
+    }
 
-    public static final Adhesive DOTS = keyed("dots");
-
-    /** It grips at once and does not creep where a fold pulls all the time. */
-    public static final Adhesive QUICK = keyed("quick");
-
-    private static Adhesive keyed(String key) {
-        return TABLE.stream().filter(a -> a.key.equals(key)).findFirst().orElseThrow();
+    public boolean isFor(Use use) {
+        return uses.contains(use);
     }
 
     public boolean dries() {

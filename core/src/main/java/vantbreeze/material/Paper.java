@@ -3,25 +3,39 @@ package vantbreeze.material;
 import java.util.Locale;
 import java.util.regex.Pattern;
 import vantbreeze.measure.Length;
+import vantbreeze.measure.UnitSystem;
 
 /**
- * A stock with a look.
+ * What a part is cut from: a stock of a material, with a look.
  *
  * @param name the maker's own, such as "lamp yellow"; empty where it has none
  * @param colour of its ground, "#rrggbb", in small letters
  */
-public record Paper(String name, Stock stock, String colour, Print print) implements Stuff {
+public record Paper(String name, Material material, Stock stock, String colour, Print print) {
 
     /** Lighter is called paper. Common practice, no published source. */
     private static final int LIGHTEST_CARD = 180;
 
+    /** Thicker film creases instead of bowing. Common practice, no published source. */
+    public static final Length THICKEST_FILM_THAT_BOWS = Length.millimetres(0.2);
+
     private static final Pattern COLOUR = Pattern.compile("#[0-9a-fA-F]{6}");
+
+    private static final String NO_COLOUR = "#ffffff";
 
     public static final int LONGEST_NAME = 60;
 
+    /** Acetate as makers use it for bands that must bow: thin and floppy. Common practice, no published source. */
+    public static final Paper USUAL_FILM = film(Length.millimetres(0.1));
+
+    /** Of paper or card. */
+    public Paper(String name, Stock stock, String colour, Print print) {
+        this(name, Material.PAPER, stock, colour, print);
+    }
+
     /** Without a name. */
     public Paper(Stock stock, String colour, Print print) {
-        this("", stock, colour, print);
+        this("", Material.PAPER, stock, colour, print);
     }
 
     public Paper {
@@ -34,44 +48,78 @@ public record Paper(String name, Stock stock, String colour, Print print) implem
             throw new IllegalArgumentException(
                     "The colour (%s) must be # and six hexadecimal digits, such as #f4efe3.".formatted(colour));
         }
+        material.require(stock);
         colour = colour.toLowerCase(Locale.ROOT);
+    }
+
+    /** Clear film. */
+    public static Paper film(Length thickness) {
+        Stock stock = new Stock(Material.FILM.grams(thickness), thickness, thickness.exactText(UnitSystem.METRIC));
+        return new Paper("", Material.FILM, stock, NO_COLOUR, Print.PLAIN);
     }
 
     /** The same paper with nothing on it. */
     public Paper plain() {
-        return new Paper("", stock, colour, Print.PLAIN);
+        return new Paper("", material, stock, colour, Print.PLAIN);
     }
 
-    /** Its name, or what its colour and weight make of it: "dark blue card". */
-    @Override
+    public Paper with(Stock other) {
+        return new Paper(name, material, other, colour, print);
+    }
+
+    /** Another paper than the one that is called so. */
+    public Paper with(Print other) {
+        return new Paper("", material, stock, colour, other);
+    }
+
+    /** Its name, or what its colour, material and weight make of it: "dark blue card", "light grey vellum". */
     public String called() {
-        return name.isEmpty()
-                ? "%s %s"
+        if (!name.isEmpty()) {
+            return name;
+        }
+        return switch (material) {
+            case FILM -> colour.equals(NO_COLOUR) ? material.word() : ColourName.of(colour) + " film";
+            case PAPER ->
+                "%s %s"
                         .formatted(
-                                ColourName.of(colour), stock.gramsPerSquareMetre() < LIGHTEST_CARD ? "paper" : "card")
-                : name;
+                                ColourName.of(colour), stock.gramsPerSquareMetre() < LIGHTEST_CARD ? "paper" : "card");
+            default -> "%s %s".formatted(ColourName.of(colour), material.word());
+        };
     }
 
     /** Whether it may come off that sheet: a name that only one of them has does not part them. */
-    @Override
-    public boolean isLike(Stuff other) {
-        return other instanceof Paper paper
-                && stock.equals(paper.stock)
-                && colour.equals(paper.colour)
-                && print == paper.print;
+    public boolean isLike(Paper other) {
+        return material == other.material
+                && stock.equals(other.stock)
+                && colour.equals(other.colour)
+                && print == other.print;
     }
 
-    @Override
+    /** Whether it is seen through as if it were not there. */
+    public boolean isClear() {
+        return material.is(Material.Trait.CLEAR);
+    }
+
+    /** Whether it bends round a curve instead of creasing. */
+    public boolean bows() {
+        return !stock.thickness().isMoreThan(THICKEST_FILM_THAT_BOWS);
+    }
+
+    /** Whether a pen writes on it and is read. */
+    public boolean canBeWrittenOn() {
+        return print == Print.PLAIN && material.takesInk();
+    }
+
     public Length thickness() {
         return stock.thickness();
     }
 
-    @Override
+    /** @return grams of a part of that many square millimetres */
     public double grams(double squareMillimetres) {
         return stock.grams(squareMillimetres);
     }
 
-    @Override
+    /** Whether it matters which way it lies: a pattern with an up. */
     public boolean hasUp() {
         return print.hasUp();
     }

@@ -23,7 +23,7 @@ final class StockReading {
     private StockReading() {}
 
     /** The text it keeps is written one way, however it was said: what is the same is called the same. */
-    static Stock of(String text) {
+    static Stock of(String text, Material material) {
         Integer grams = null;
         Length thickness = null;
         List<String> said = new ArrayList<>();
@@ -56,10 +56,12 @@ final class StockReading {
         if (grams == null && thickness == null) {
             throw unread(text);
         }
-        return new Stock(
-                grams == null ? Stock.estimatedGrams(thickness) : grams,
-                thickness == null ? Stock.estimated(grams) : thickness,
+        Stock stock = new Stock(
+                grams == null ? material.grams(thickness) : grams,
+                thickness == null ? material.thickness(grams) : thickness,
                 String.join(", ", said));
+        material.require(stock);
+        return stock;
     }
 
     private static IllegalArgumentException unread(String text) {

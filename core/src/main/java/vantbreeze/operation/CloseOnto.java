@@ -45,8 +45,8 @@ public record CloseOnto(List<Glued> joints, Joint joint, List<String> pieces) im
     }
 
     @Override
-    public boolean isWet() {
-        return joint.adhesive().dries();
+    public Optional<Joint> gluedWith() {
+        return Optional.of(joint);
     }
 
     @Override

@@ -108,7 +108,7 @@ public record CutParts(List<String> all, String from, List<CutList.Alike> what) 
             boolean turns = part.isRectangle() && part.up().isEmpty();
             Size size = part.size();
             bySize.computeIfAbsent(
-                            turns ? List.of(size.shortSide(), size.longSide(), part.stuff()) : alike,
+                            turns ? List.of(size.shortSide(), size.longSide(), part.paper()) : alike,
                             k -> new ArrayList<>())
                     .addAll(alike.parts());
         }

@@ -48,8 +48,8 @@ public record Glue(List<Glued> joints, Joint joint, String card, Structure struc
     }
 
     @Override
-    public boolean isWet() {
-        return joint.adhesive().dries();
+    public Optional<Joint> gluedWith() {
+        return Optional.of(joint);
     }
 
     @Override

@@ -15,7 +15,7 @@ public enum Hazard {
                     + " catches fire, switch it off. Follow its maker's instructions.",
             "Hot tool: tweezers, keep it moving."),
     SOLVENT(
-            "Alcohol inks and their cleaner give off vapour that burns: open a window, no flame or heat tool near, gloves on."
+            "Solvent glue, alcohol inks and their cleaner give off vapour that burns: open a window, no flame or heat tool near, gloves on."
                     + " Read the label.",
             "Vapour: window open, no flame, no heat."),
     SPRAY(

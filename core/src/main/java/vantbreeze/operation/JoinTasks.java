@@ -13,7 +13,8 @@ import vantbreeze.layer.Mat;
 import vantbreeze.make.GluePart;
 import vantbreeze.make.GluedPlace;
 import vantbreeze.make.Joint;
-import vantbreeze.material.Adhesive;
+import vantbreeze.make.Joints;
+import vantbreeze.material.Adhesive.Quality;
 import vantbreeze.measure.Length;
 import vantbreeze.structure.Bond;
 import vantbreeze.structure.Panel;
@@ -34,19 +35,21 @@ final class JoinTasks {
     private final TaskGraph graph;
     private final Structure structure;
     private final Dressing dressing;
+    private final Joints joints;
     private final FlatStage open;
 
-    JoinTasks(TaskGraph graph, Structure structure, Dressing dressing) {
+    JoinTasks(TaskGraph graph, Structure structure, Dressing dressing, Joints joints) {
         this.graph = graph;
         this.structure = structure;
         this.dressing = dressing;
+        this.joints = joints;
         this.open = FlatFolder.fold(structure, Stage.flat());
     }
 
     /** Each bond with where the glued panel comes to lie, measured on the panel that takes it. */
     void join(Bond bond, Phase phase) {
         Glued glued = glued(bond);
-        Joint joint = Joint.of(bond, structure);
+        Joint joint = joints.of(bond);
         List<String> touched = Stream.of(glued.laid(), glued.onto())
                 .map(PieceTasks::partOf)
                 .distinct()
@@ -111,14 +114,14 @@ final class JoinTasks {
         GluePart part = GluePart.of(structure, bond);
         GluedPlace place = GluedPlace.of(bond.placement().apply(laid.outline()), onto.outline(), bond.ontoSide())
                 .beside(lying(onto, bond.ontoSide()));
-        Joint joint = Joint.of(bond, structure);
+        Joint joint = joints.of(bond);
         return new Glued(
                 bond,
                 laid,
                 onto,
                 OpenLaying.of(bond, structure).map(place::along).orElse(place),
                 part,
-                joint.adhesive().equals(Adhesive.TAPE) && bond.seams().isEmpty() ? tapeOn(part) : Optional.empty(),
+                joint.adhesive().is(Quality.STRIPS) && bond.seams().isEmpty() ? tapeOn(part) : Optional.empty(),
                 isOnOutline(laid),
                 liesOpen(bond),
                 isHidden(onto, bond.ontoSide()));

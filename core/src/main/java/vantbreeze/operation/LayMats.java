@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import vantbreeze.layer.Face;
@@ -35,8 +36,8 @@ public record LayMats(boolean first, Joint joint, List<Mat> mats, List<String> a
     }
 
     @Override
-    public boolean isWet() {
-        return joint.adhesive().dries();
+    public Optional<Joint> gluedWith() {
+        return Optional.of(joint);
     }
 
     @Override

@@ -1,10 +1,12 @@
 package vantbreeze.operation;
 
 import java.util.List;
+import java.util.Optional;
 import vantbreeze.layer.Ornament;
 import vantbreeze.layer.PlacedOrnament;
 import vantbreeze.make.GluedPlace;
 import vantbreeze.make.Joint;
+import vantbreeze.material.Adhesive.Quality;
 import vantbreeze.measure.Ruler;
 import vantbreeze.structure.Form;
 
@@ -14,12 +16,14 @@ public record LayTopper(PlacedOrnament placed, GluedPlace place, Joint joint) im
 
     @Override
     public List<Hazard> hazards() {
-        return List.of(Hazard.SMALL_PARTS);
+        return joint.adhesive().is(Quality.BURNS)
+                ? List.of(Hazard.SMALL_PARTS, Hazard.SOLVENT)
+                : List.of(Hazard.SMALL_PARTS);
     }
 
     @Override
-    public boolean isWet() {
-        return joint.adhesive().dries();
+    public Optional<Joint> gluedWith() {
+        return Optional.of(joint);
     }
 
     @Override

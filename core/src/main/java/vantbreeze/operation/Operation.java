@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import vantbreeze.layer.Face;
+import vantbreeze.make.Joint;
+import vantbreeze.material.Adhesive.Quality;
 import vantbreeze.measure.Ruler;
 import vantbreeze.structure.Piece;
 import vantbreeze.structure.Side;
@@ -100,7 +102,9 @@ public sealed interface Operation
 
     /** What can hurt. */
     default List<Hazard> hazards() {
-        return List.of();
+        return gluedWith().filter(j -> j.adhesive().is(Quality.BURNS)).isPresent()
+                ? List.of(Hazard.SOLVENT)
+                : List.of();
     }
 
     /** What panels are glued here, and how. */
@@ -108,9 +112,14 @@ public sealed interface Operation
         return List.of();
     }
 
+    /** What it is glued with, and why. */
+    default Optional<Joint> gluedWith() {
+        return Optional.empty();
+    }
+
     /** Whether glue is used that has to dry before the card is posted. */
     default boolean isWet() {
-        return false;
+        return gluedWith().filter(j -> j.adhesive().dries()).isPresent();
     }
 
     /** How long a joint made here must not be bent, in minutes; 0 where it may at once. What lies flat can wait for itself. */

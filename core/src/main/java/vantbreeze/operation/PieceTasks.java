@@ -119,9 +119,9 @@ record PieceTasks(TaskGraph graph, Structure structure, List<Part> parts, PaperN
         String paper = parts.stream()
                 .filter(p -> p.piece().name().equals(piece.name()) && p.kind() != Part.Kind.MAT)
                 .findFirst()
-                .map(p -> names.of(p.stuff()))
+                .map(p -> names.of(p.paper()))
                 .orElse("");
-        return piece.isFilm() || paper.isEmpty() ? "clear film" : "%s, %s".formatted(paper, sheet);
+        return piece.isClear() || paper.isEmpty() ? "clear film" : "%s, %s".formatted(paper, sheet);
     }
 
     private void score(

@@ -20,6 +20,7 @@ import vantbreeze.layer.PlacedOrnament;
 import vantbreeze.layer.PocketRoom;
 import vantbreeze.make.GluedPlace;
 import vantbreeze.make.Joint;
+import vantbreeze.make.Joints;
 import vantbreeze.make.PlacedBySlits;
 import vantbreeze.make.ScoreCard;
 import vantbreeze.make.ScoreSetting;
@@ -45,6 +46,7 @@ public final class Tasks {
     private final ClosureKit closure;
     private final List<Part> parts;
     private final PaperNames names;
+    private final Joints joints;
     private final String sheet;
     private final Tools tools;
     private final TaskGraph graph = new TaskGraph();
@@ -65,6 +67,7 @@ public final class Tasks {
         this.closure = closure;
         this.parts = parts;
         this.names = PaperNames.of(parts);
+        this.joints = new Joints(structure, dressing, ornaments, parts, tools.adhesives());
         this.sheet = sheet;
         this.tools = tools;
     }
@@ -105,7 +108,7 @@ public final class Tasks {
         structure.pieces().forEach(piece -> pieces.shape(piece, Phase.SHAPE, true));
         fold(pieces);
         cutMats();
-        JoinTasks joins = new JoinTasks(graph, structure, dressing);
+        JoinTasks joins = new JoinTasks(graph, structure, dressing, joints);
         structure.bonds().stream().filter(structure::isFilm).forEach(b -> joins.join(b, Phase.FILM));
         layMats(true);
         toppers(true);
@@ -171,7 +174,7 @@ public final class Tasks {
         Map<String, List<Part>> byPaper = new LinkedHashMap<>();
         parts.stream()
                 .filter(p -> p.kind() == Part.Kind.MAT)
-                .forEach(p -> byPaper.computeIfAbsent(names.of(p.stuff()), k -> new ArrayList<>())
+                .forEach(p -> byPaper.computeIfAbsent(names.of(p.paper()), k -> new ArrayList<>())
                         .add(p));
         List<String> all = List.copyOf(byPaper.keySet());
         byPaper.forEach((paper, mats) -> graph.add(
@@ -242,7 +245,7 @@ public final class Tasks {
         record Glued(Mat mat, Joint joint) {}
         List<Group> groups = new ArrayList<>();
         dressing.cuts().stream()
-                .flatMap(cut -> cut.mats().stream().filter(which).map(m -> new Glued(m, Joint.of(cut))))
+                .flatMap(cut -> cut.mats().stream().filter(which).map(m -> new Glued(m, joints.of(cut))))
                 .sorted(Comparator.comparingInt(g -> g.mat().layer()))
                 .forEach(g -> {
                     int below = IntStream.range(0, groups.size())
@@ -321,7 +324,7 @@ public final class Tasks {
                     placed.onPiece(),
                     placed.face().panel().outline(),
                     placed.face().side());
-            graph.add("lay/" + part, phase, new LayTopper(placed, place, Joint.of(placed)), List.of(part), false)
+            graph.add("lay/" + part, phase, new LayTopper(placed, place, joints.of(placed)), List.of(part), false)
                     .after(Stream.of("cut/" + part))
                     .after(placed.carrier().stream().map(c -> "lay/topper/" + c))
                     .after(graph.layingOn(placed.face()))

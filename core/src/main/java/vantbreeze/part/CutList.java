@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
 import org.locationtech.jts.geom.Coordinate;
-import vantbreeze.material.Stuff;
+import vantbreeze.material.Paper;
 import vantbreeze.measure.Size;
 
 /** Parts alike, counted together. */
@@ -14,7 +14,7 @@ public final class CutList {
 
     private CutList() {}
 
-    /** What is cut alike: the same shape from the same stuff, lying the same way. */
+    /** What is cut alike: the same shape from the same paper, lying the same way. */
     public record Alike(List<Part> parts) {
 
         public Part first() {
@@ -27,13 +27,13 @@ public final class CutList {
     }
 
     private record Sort(
-            Part.Kind kind, String name, Stuff stuff, Size size, List<Coordinate> shape, double up, String alone) {
+            Part.Kind kind, String name, Paper paper, Size size, List<Coordinate> shape, double up, String alone) {
 
         static Sort of(Part part, String name, boolean alone) {
             return new Sort(
                     part.kind(),
                     name,
-                    part.stuff(),
+                    part.paper(),
                     part.size(),
                     part.isRectangle() ? List.of() : part.shape(),
                     part.up().map(u -> side(part, u)).orElse(0.0),

@@ -6,19 +6,19 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
+import vantbreeze.material.Material;
 import vantbreeze.material.Paper;
-import vantbreeze.material.Stuff;
 
 /**
  * What the papers of a card are called, so that no two are called alike.
  *
- * @param byStuff in the order of the parts
+ * @param byPaper in the order of the parts
  */
-public record PaperNames(Map<Stuff, String> byStuff) {
+public record PaperNames(Map<Paper, String> byPaper) {
 
     public static PaperNames of(List<Part> parts) {
-        Map<Stuff, String> names = new LinkedHashMap<>();
-        parts.forEach(p -> names.putIfAbsent(p.stuff(), p.stuff().called()));
+        Map<Paper, String> names = new LinkedHashMap<>();
+        parts.forEach(p -> names.putIfAbsent(p.paper(), p.paper().called()));
         tellApart(names, paper -> paper.stock().text());
         tellApart(names, paper -> paper.print().word());
         tellApart(names, Paper::colour);
@@ -26,16 +26,16 @@ public record PaperNames(Map<Stuff, String> byStuff) {
     }
 
     /** @param mark what tells one paper from others */
-    private static void tellApart(Map<Stuff, String> names, Function<Paper, String> mark) {
+    private static void tellApart(Map<Paper, String> names, Function<Paper, String> mark) {
         Set<String> once = new LinkedHashSet<>();
         Set<String> twice = new LinkedHashSet<>();
         names.values().stream().filter(n -> !once.add(n)).forEach(twice::add);
-        names.replaceAll((stuff, name) -> twice.contains(name) && stuff instanceof Paper paper
+        names.replaceAll((paper, name) -> twice.contains(name) && paper.material() != Material.FILM
                 ? "%s, %s".formatted(name, mark.apply(paper))
                 : name);
     }
 
-    public String of(Stuff stuff) {
-        return byStuff.getOrDefault(stuff, stuff.called());
+    public String of(Paper paper) {
+        return byPaper.getOrDefault(paper, paper.called());
     }
 }

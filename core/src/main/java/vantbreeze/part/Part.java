@@ -8,8 +8,7 @@ import org.locationtech.jts.geom.CoordinateFilter;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Polygon;
 import vantbreeze.layer.Mat;
-import vantbreeze.material.Film;
-import vantbreeze.material.Stuff;
+import vantbreeze.material.Paper;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
 import vantbreeze.structure.FlatMotion;
@@ -33,7 +32,7 @@ public record Part(
         String id,
         Kind kind,
         String name,
-        Stuff stuff,
+        Paper paper,
         Piece piece,
         Optional<Double> up,
         Optional<Grain> grain,
@@ -80,16 +79,12 @@ public record Part(
         return form() == Form.RECTANGLE;
     }
 
-    public boolean isFilm() {
-        return stuff instanceof Film;
-    }
-
     public double squareMillimetres() {
         return piece.squareMillimetres();
     }
 
     public double grams() {
-        return stuff.grams(squareMillimetres());
+        return paper.grams(squareMillimetres());
     }
 
     /** In counts of 1/640 mm, the lower left corner of its box at the origin. */

@@ -13,10 +13,8 @@ import vantbreeze.layer.MatCut;
 import vantbreeze.layer.Ornament;
 import vantbreeze.layer.Ornaments;
 import vantbreeze.layer.PlacedOrnament;
-import vantbreeze.material.Film;
 import vantbreeze.material.Paper;
 import vantbreeze.material.PiecePapers;
-import vantbreeze.material.Stuff;
 import vantbreeze.structure.FlatMotion;
 import vantbreeze.structure.Grouped;
 import vantbreeze.structure.Piece;
@@ -34,21 +32,18 @@ public final class Parts {
     private final Structure structure;
     private final List<Face> faces;
     private final PiecePapers papers;
-    private final Film film;
     private final List<Part> parts = new ArrayList<>();
 
-    private Parts(Structure structure, List<Face> faces, PiecePapers papers, Film film) {
+    private Parts(Structure structure, List<Face> faces, PiecePapers papers) {
         this.structure = structure;
         this.faces = faces;
         this.papers = papers;
-        this.film = film;
     }
 
     /**
      * Bases first, then what lies on top, what holds it shut, and the mats.
      *
      * @param closure what holds the card shut, cut from the base's paper
-     * @param film what clear pieces are cut from
      */
     public static List<Part> of(
             Structure structure,
@@ -56,9 +51,8 @@ public final class Parts {
             Dressing dressing,
             Ornaments ornaments,
             List<Piece> closure,
-            PiecePapers papers,
-            Film film) {
-        Parts parts = new Parts(structure, faces, papers, film);
+            PiecePapers papers) {
+        Parts parts = new Parts(structure, faces, papers);
         structure.pieces().forEach(parts::piece);
         ornaments.placed().forEach(parts::topper);
         closure.forEach(parts::closure);
@@ -67,23 +61,20 @@ public final class Parts {
     }
 
     /** What a piece is cut from: its thickness in the closed card and its weight follow. */
-    public static Stuff cutFrom(Structure structure, Piece piece, PiecePapers papers, Film film) {
-        if (piece.isFilm()) {
-            return film;
-        }
-        Paper paper = papers.of(piece.name());
+    public static Paper cutFrom(Structure structure, Piece piece, PiecePapers papers) {
+        Paper paper = papers.of(piece.name(), piece.isClear());
         return structure.isWritten(piece) && !papers.own().containsKey(piece.name()) ? paper.plain() : paper;
     }
 
     private void piece(Piece piece) {
-        Stuff stuff = cutFrom(structure, piece, papers, film);
+        Paper paper = cutFrom(structure, piece, papers);
         parts.add(new Part(
                 "piece/" + piece.name(),
                 Part.Kind.PIECE,
                 piece.name(),
-                stuff,
+                paper,
                 piece.untrimmed(),
-                up(stuff, frontUp(piece)),
+                up(paper, frontUp(piece)),
                 grain(piece.scores()),
                 Optional.empty(),
                 List.of(),
@@ -104,8 +95,8 @@ public final class Parts {
                 .orElse(0.0);
     }
 
-    private static Optional<Double> up(Stuff stuff, double degrees) {
-        return stuff.hasUp() ? Optional.of(degrees) : Optional.empty();
+    private static Optional<Double> up(Paper paper, double degrees) {
+        return paper.hasUp() ? Optional.of(degrees) : Optional.empty();
     }
 
     /** Along the scores that are longest in all, where most run one way. */
@@ -169,9 +160,9 @@ public final class Parts {
                 "closure/" + piece.name(),
                 Part.Kind.CLOSURE,
                 piece.name(),
-                papers.of(piece.name()),
+                papers.of(piece.name(), false),
                 piece,
-                up(papers.of(piece.name()), 0),
+                up(papers.of(piece.name(), false), 0),
                 grain(piece.scores()),
                 Optional.empty(),
                 List.of(),

@@ -8,7 +8,6 @@ import vantbreeze.catalogue.FoldDesign;
 import vantbreeze.layer.Closure;
 import vantbreeze.layer.Matting;
 import vantbreeze.layer.Ornament;
-import vantbreeze.material.Film;
 import vantbreeze.material.Paper;
 import vantbreeze.material.PiecePapers;
 import vantbreeze.material.Reach;
@@ -27,7 +26,6 @@ import vantbreeze.structure.Point;
  * @param papers what the pieces are cut from
  * @param ornaments what is laid on top of the mats, each under its own name
  * @param envelope the one to fit, or null for none
- * @param film what clear pieces are cut from
  * @param baseAt where the first piece lies on its sheet, from the lower left corner; empty if it does not matter
  * @param ownSteps what the maker adds to the order of work
  * @param units what the maker reads
@@ -43,7 +41,6 @@ public record Brief(
         List<Ornament> ornaments,
         Closure closure,
         Envelope envelope,
-        Film film,
         Optional<Point> baseAt,
         List<OwnStep> ownSteps,
         UnitSystem units) {
@@ -67,7 +64,7 @@ public record Brief(
         }
     }
 
-    /** With the usual film. */
+    /** With nothing of the maker's own. */
     public Brief(
             FoldDesign fold,
             Basis basis,
@@ -91,7 +88,6 @@ public record Brief(
                 ornaments,
                 closure,
                 envelope,
-                Film.USUAL,
                 Optional.empty(),
                 List.of(),
                 units);
@@ -110,7 +106,7 @@ public record Brief(
         Map<String, Object> kept = new HashMap<>(parameters);
         kept.keySet().retainAll(other.parameters().stream().map(p -> p.key()).toList());
         return new Brief(
-                other, basis, kept, sheet, papers, tools, matting, ornaments, closure, envelope, film, baseAt, ownSteps,
+                other, basis, kept, sheet, papers, tools, matting, ornaments, closure, envelope, baseAt, ownSteps,
                 units);
     }
 
@@ -126,7 +122,6 @@ public record Brief(
                 ornaments,
                 closure,
                 envelope,
-                film,
                 baseAt,
                 ownSteps,
                 units);
@@ -144,7 +139,6 @@ public record Brief(
                 ornaments,
                 closure,
                 other,
-                film,
                 baseAt,
                 ownSteps,
                 units);
@@ -164,8 +158,7 @@ public record Brief(
                 && tools.equals(other.tools)
                 && matting.equals(other.matting)
                 && ornaments.equals(other.ornaments)
-                && closure.equals(other.closure)
-                && film.equals(other.film);
+                && closure.equals(other.closure);
     }
 
     public Brief withSheet(Sheet other) {
@@ -180,7 +173,6 @@ public record Brief(
                 ornaments,
                 closure,
                 envelope,
-                film,
                 baseAt,
                 ownSteps,
                 units);
@@ -198,7 +190,6 @@ public record Brief(
                 ornaments,
                 closure,
                 envelope,
-                film,
                 baseAt,
                 ownSteps,
                 units);
@@ -225,7 +216,6 @@ public record Brief(
                 ornaments,
                 closure,
                 envelope,
-                film,
                 baseAt,
                 ownSteps,
                 units);
@@ -243,7 +233,6 @@ public record Brief(
                 ornaments,
                 closure,
                 envelope,
-                film,
                 baseAt,
                 ownSteps,
                 units);
@@ -261,7 +250,6 @@ public record Brief(
                 other,
                 closure,
                 envelope,
-                film,
                 baseAt,
                 ownSteps,
                 units);
@@ -279,25 +267,6 @@ public record Brief(
                 ornaments,
                 other,
                 envelope,
-                film,
-                baseAt,
-                ownSteps,
-                units);
-    }
-
-    public Brief withFilm(Film other) {
-        return new Brief(
-                fold,
-                basis,
-                parameters,
-                sheet,
-                papers,
-                tools,
-                matting,
-                ornaments,
-                closure,
-                envelope,
-                other,
                 baseAt,
                 ownSteps,
                 units);
@@ -316,7 +285,6 @@ public record Brief(
                 ornaments,
                 closure,
                 envelope,
-                film,
                 other,
                 ownSteps,
                 units);
@@ -334,7 +302,6 @@ public record Brief(
                 ornaments,
                 closure,
                 envelope,
-                film,
                 baseAt,
                 other,
                 units);
@@ -360,7 +327,7 @@ public record Brief(
 
     private Brief withParameters(Map<String, Object> changed) {
         return new Brief(
-                fold, basis, changed, sheet, papers, tools, matting, ornaments, closure, envelope, film, baseAt,
-                ownSteps, units);
+                fold, basis, changed, sheet, papers, tools, matting, ornaments, closure, envelope, baseAt, ownSteps,
+                units);
     }
 }

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
-import vantbreeze.material.Paper;
 import vantbreeze.material.Reach;
 import vantbreeze.material.Sheet;
 import vantbreeze.material.Stock;
@@ -164,7 +163,7 @@ final class Fixes {
     private void largerSheet() {
         Sheet.table().stream()
                 .filter(s -> Stream.concat(plan.structure().pieces().stream(), plan.closure().pieces().stream())
-                        .filter(p -> !p.isFilm())
+                        .filter(p -> !p.isClear())
                         .map(Piece::size)
                         .allMatch(new Reach(s, brief.tools().trimmer())::gives))
                 .min(Comparator.comparing((Sheet s) -> s.system() != brief.units())
@@ -212,7 +211,6 @@ final class Fixes {
         Stock nearest = new Stock(gsm < Stock.LIGHTEST_BASE ? Stock.LIGHTEST_BASE : Stock.HEAVIEST_BASE);
         add(
                 "Use %d gsm".formatted(nearest.gramsPerSquareMetre()),
-                brief.withBase(
-                        new Paper(nearest, brief.base().colour(), brief.base().print())));
+                brief.withBase(brief.base().with(nearest)));
     }
 }

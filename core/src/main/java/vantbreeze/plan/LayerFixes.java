@@ -59,7 +59,7 @@ final class LayerFixes {
     }
 
     private static Paper scattered(Paper paper) {
-        return paper.print().hasUp() ? new Paper(paper.stock(), paper.colour(), Print.SCATTERED) : paper;
+        return paper.print().hasUp() ? paper.with(Print.SCATTERED) : paper;
     }
 
     private void cover(String panel) {

@@ -13,7 +13,7 @@ import vantbreeze.layer.Mat;
 import vantbreeze.layer.Meetings;
 import vantbreeze.layer.MessageRoom;
 import vantbreeze.layer.PocketRoom;
-import vantbreeze.material.Film;
+import vantbreeze.material.Paper;
 import vantbreeze.measure.Ruler;
 import vantbreeze.measure.UnitSystem;
 import vantbreeze.structure.Bond;
@@ -58,11 +58,11 @@ final class LayerSnags {
 
     /** Film that is held at both ends has to bow when the card opens. */
     private void film() {
-        if (draft.brief().film().bows()) {
+        if (draft.brief().papers().film().bows()) {
             return;
         }
         work.structure().pieces().stream()
-                .filter(Piece::isFilm)
+                .filter(Piece::isClear)
                 .filter(p -> work.structure().bonds().stream()
                                 .filter(b -> work.structure()
                                                 .panel(b.panel())
@@ -84,8 +84,9 @@ final class LayerSnags {
                         "The %s has to bow as the card opens, and film of %s creases instead: take film of %s or less."
                                 .formatted(
                                         p.name(),
-                                        Ruler.thick(draft.brief().film().thickness()),
-                                        Ruler.thick(Film.THICKEST_THAT_BOWS))));
+                                        Ruler.thick(
+                                                draft.brief().papers().film().thickness()),
+                                        Ruler.thick(Paper.THICKEST_FILM_THAT_BOWS))));
     }
 
     private void add(Snag.Code code, Severity severity, Snag.Place place, String text) {

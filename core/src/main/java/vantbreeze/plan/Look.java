@@ -201,7 +201,13 @@ public record Look(Face.Moment moment, Envelope box, List<Region> regions) {
         shown.forEach(s -> box.expandToInclude(s.seen().getEnvelopeInternal()));
         List<Region> regions = new ArrayList<>();
         for (Shown s : shown) {
-            add(regions, s.face(), 0, brief.papers().of(s.face().panel().piece()), picturedUp(s, 0), s.seen());
+            add(
+                    regions,
+                    s.face(),
+                    0,
+                    brief.papers().of(s.face().panel().piece(), s.face().panel().isClear()),
+                    picturedUp(s, 0),
+                    s.seen());
         }
         for (Shown s : shown) {
             for (Mat mat : work.dressing().mats()) {

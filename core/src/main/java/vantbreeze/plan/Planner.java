@@ -138,7 +138,7 @@ public final class Planner {
                             alike.count(),
                             part.name(),
                             part.size(),
-                            names.of(part.stuff()),
+                            names.of(part.paper()),
                             goesOn(alike, labels),
                             note(brief, work, part),
                             part.kind() == Part.Kind.MAT,
@@ -160,9 +160,6 @@ public final class Planner {
 
     private static String note(Brief brief, Workpiece work, Part part) {
         List<String> notes = new ArrayList<>();
-        if (part.isFilm()) {
-            notes.add("from clear film");
-        }
         if (part.kind() == Part.Kind.PIECE && work.structure().isWritten(part.piece())) {
             notes.add("from plain card");
         }

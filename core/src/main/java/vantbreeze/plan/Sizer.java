@@ -349,7 +349,7 @@ final class Sizer {
         return structure.cutPieces().stream()
                 .mapToDouble(piece -> {
                     Length beyond = piece.size().longSide().minus(trimmer);
-                    return piece.isFilm()
+                    return piece.isClear()
                             ? beyond.count()
                             : Length.max(beyond, beyondSheet.apply(piece)).count();
                 })

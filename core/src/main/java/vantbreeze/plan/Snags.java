@@ -130,7 +130,7 @@ final class Snags {
                 .toList();
         for (Piece piece : all) {
             Size size = piece.size();
-            if (!piece.isFilm() && !reach.gives(size)) {
+            if (!piece.isClear() && !reach.gives(size)) {
                 add(
                         Snag.Code.LONGER_THAN_SHEET,
                         Severity.STOP,

@@ -97,12 +97,12 @@ record Workpiece(
                                 s,
                                 dressing,
                                 ornaments,
-                                brief.base().print()))
+                                panel -> Parts.cutFrom(structure, structure.piece(panel.piece()), brief.papers())))
                         .orElse(List.of()),
                 bulk,
                 Girth.of(bulk),
                 closure,
-                Parts.of(structure, faces, dressing, ornaments, closure.pieces(), brief.papers(), brief.film()));
+                Parts.of(structure, faces, dressing, ornaments, closure.pieces(), brief.papers()));
     }
 
     private static ClosureKit closure(Brief brief, StackMap card, Structure structure) {
@@ -131,9 +131,7 @@ record Workpiece(
         structure
                 .pieces()
                 .forEach(p -> thick.put(
-                        p.name(),
-                        Parts.cutFrom(structure, p, brief.papers(), brief.film())
-                                .thickness()));
+                        p.name(), Parts.cutFrom(structure, p, brief.papers()).thickness()));
         closed.panels()
                 .forEach(p -> papers.add(
                         new StackMap.Layer(p.outline(), thick.get(p.panel().piece()))));

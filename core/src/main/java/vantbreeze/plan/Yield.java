@@ -25,7 +25,7 @@ public record Yield(int bases, int sheets) {
     /** Film is cut from film, offcuts from what they fall off. */
     static Yield of(Structure structure, Size sheet) {
         List<Size> sizes = structure.cutPieces().stream()
-                .filter(p -> !p.isFilm())
+                .filter(p -> !p.isClear())
                 .map(Piece::size)
                 .toList();
         if (sizes.stream().anyMatch(s -> !s.fitsWithinEitherWay(sheet))) {

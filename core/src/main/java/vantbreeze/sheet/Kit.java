@@ -8,7 +8,7 @@ import java.util.Optional;
 import java.util.function.BiPredicate;
 import java.util.function.Predicate;
 import org.locationtech.jts.geom.Polygon;
-import vantbreeze.material.Stuff;
+import vantbreeze.material.Paper;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
 import vantbreeze.part.Part;
@@ -34,13 +34,13 @@ public record Kit(List<Card> cards, boolean keepsGrain, Length spare, Map<String
     }
 
     /** What is cut from each paper and film, in the order of the parts, on sheets of any size. */
-    public Map<Stuff, List<Blank>> blanks() {
-        return blanks((stuff, pair) -> true);
+    public Map<Paper, List<Blank>> blanks() {
+        return blanks((paper, pair) -> true);
     }
 
     /** @param isCut whether two parts that are laid together go on some sheet: otherwise each is cut by itself */
-    Map<Stuff, List<Blank>> blanks(BiPredicate<Stuff, Blank> isCut) {
-        Map<Stuff, List<Loose>> loose = new LinkedHashMap<>();
+    Map<Paper, List<Blank>> blanks(BiPredicate<Paper, Blank> isCut) {
+        Map<Paper, List<Loose>> loose = new LinkedHashMap<>();
         for (Card card : cards) {
             List<Loose> once = card.parts().stream()
                     .filter(part -> part.offcutOf().isEmpty())
@@ -48,13 +48,13 @@ public record Kit(List<Card> cards, boolean keepsGrain, Length spare, Map<String
                     .toList();
             for (int n = 1; n <= card.count(); n++) {
                 for (Loose part : once) {
-                    loose.computeIfAbsent(part.part().stuff(), k -> new ArrayList<>())
+                    loose.computeIfAbsent(part.part().paper(), k -> new ArrayList<>())
                             .add(part.numbered(n));
                 }
             }
         }
-        Map<Stuff, List<Blank>> blanks = new LinkedHashMap<>();
-        loose.forEach((stuff, list) -> blanks.put(stuff, nested(list, pair -> isCut.test(stuff, pair))));
+        Map<Paper, List<Blank>> blanks = new LinkedHashMap<>();
+        loose.forEach((paper, list) -> blanks.put(paper, nested(list, pair -> isCut.test(paper, pair))));
         return blanks;
     }
 

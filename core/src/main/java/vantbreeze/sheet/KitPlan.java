@@ -7,7 +7,7 @@ import java.util.Map;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import java.util.function.Function;
-import vantbreeze.material.Stuff;
+import vantbreeze.material.Paper;
 import vantbreeze.measure.Length;
 
 /**
@@ -18,7 +18,7 @@ import vantbreeze.measure.Length;
 public record KitPlan(List<Of> papers) {
 
     /** What is cut from one paper or film. */
-    public record Of(Stuff stuff, List<Blank> blanks, Cutting cutting) {}
+    public record Of(Paper paper, List<Blank> blanks, Cutting cutting) {}
 
     public KitPlan {
         papers = List.copyOf(papers);
@@ -34,28 +34,28 @@ public record KitPlan(List<Of> papers) {
      */
     public static KitPlan of(
             Kit kit,
-            Function<Stuff, List<Supply>> supplies,
+            Function<Paper, List<Supply>> supplies,
             Length trimmer,
             boolean twoAtOnce,
             long nanos,
             BooleanSupplier isStopped,
             Consumer<KitPlan> progress) {
-        Map<Stuff, List<Supply>> known = new LinkedHashMap<>();
-        Function<Stuff, List<Supply>> from = stuff -> known.computeIfAbsent(stuff, supplies);
+        Map<Paper, List<Supply>> known = new LinkedHashMap<>();
+        Function<Paper, List<Supply>> from = paper -> known.computeIfAbsent(paper, supplies);
         List<Of> done = new ArrayList<>();
-        kit.blanks((stuff, pair) ->
-                        Job.of(List.of(pair), from.apply(stuff), trimmer).goesOnAny(0))
-                .forEach((stuff, blanks) -> {
+        kit.blanks((paper, pair) ->
+                        Job.of(List.of(pair), from.apply(paper), trimmer).goesOnAny(0))
+                .forEach((paper, blanks) -> {
                     Deadline deadline = new Deadline(nanos, isStopped);
                     Consumer<Cutting> tell = found -> {
                         List<Of> soFar = new ArrayList<>(done);
-                        soFar.add(new Of(stuff, blanks, found));
+                        soFar.add(new Of(paper, blanks, found));
                         progress.accept(new KitPlan(soFar));
                     };
                     Cutting cutting = twoAtOnce
-                            ? byTwo(blanks, from.apply(stuff), trimmer, deadline, tell)
-                            : Cutter.plan(blanks, from.apply(stuff), trimmer, deadline, tell);
-                    done.add(new Of(stuff, blanks, cutting));
+                            ? byTwo(blanks, from.apply(paper), trimmer, deadline, tell)
+                            : Cutter.plan(blanks, from.apply(paper), trimmer, deadline, tell);
+                    done.add(new Of(paper, blanks, cutting));
                 });
         return new KitPlan(done);
     }

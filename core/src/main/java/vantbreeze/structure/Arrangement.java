@@ -176,7 +176,7 @@ record Arrangement(List<Panel> panels, List<Hinge> hinges, List<Vertex> vertices
                 .map(Piece.PanelName::name)
                 .findFirst()
                 .orElse("panel " + number);
-        return new Panel(name, piece.name(), piece.material(), Corners.withoutStraight(face));
+        return new Panel(name, piece.name(), piece.isClear(), Corners.withoutStraight(face));
     }
 
     private static boolean contains(Polygon face, Coordinate at) {

@@ -88,7 +88,7 @@ public final class Mirror {
     private Optional<Image> image(Piece piece, Piece on) {
         List<Panel> panels = ofPiece.get(piece.name());
         List<Panel> others = ofPiece.get(on.name());
-        if (panels.size() != others.size() || piece.material() != on.material()) {
+        if (panels.size() != others.size() || piece.isClear() != on.isClear()) {
             return Optional.empty();
         }
         FlatMotion motion =

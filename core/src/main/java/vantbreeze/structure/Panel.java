@@ -10,18 +10,14 @@ import vantbreeze.measure.Size;
  * A region of a piece bounded by edges, scores and cuts.
  *
  * @param name unique in a structure: what bonds, stages and briefs call it by
+ * @param isClear whether what lies behind it is seen through it
  * @param outline in counts of 1/640 mm on the flat piece
  */
-public record Panel(String name, String piece, Material material, Polygon outline) {
+public record Panel(String name, String piece, boolean isClear, Polygon outline) {
 
     /** As it stands in a sentence: "the front", but "panel 4". */
     public String inWords() {
         return Character.isDigit(name.charAt(name.length() - 1)) ? name : "the " + name;
-    }
-
-    /** Whether what lies behind it is seen through it. */
-    public boolean isClear() {
-        return material == Material.FILM;
     }
 
     @Override

@@ -15,6 +15,7 @@ import vantbreeze.measure.Size;
 /**
  * One flat piece of card, face side up.
  *
+ * @param isClear whether it is cut from film, whatever the card's sheet is: what lies behind it is seen through it
  * @param corners in order around the outline, first not repeated, at least 3
  * @param holes what is cut out inside, each like the outline
  * @param names a name for the panel around each given place; panels without one are numbered
@@ -23,7 +24,7 @@ import vantbreeze.measure.Size;
  */
 public record Piece(
         String name,
-        Material material,
+        boolean isClear,
         List<Point> corners,
         List<List<Point>> holes,
         List<ScoreLine> scores,
@@ -68,7 +69,7 @@ public record Piece(
         List<Point> wider = corners.stream()
                 .map(c -> c.x().equals(right) ? new Point(right.plus(sliver), c.y()) : c)
                 .toList();
-        return new Piece(name, material, wider, holes, scores, slits, names, scoredAcross, Length.ZERO);
+        return new Piece(name, isClear, wider, holes, scores, slits, names, scoredAcross, Length.ZERO);
     }
 
     /** A strip whose panels follow each other from left to right, all {@code height} high. */
@@ -96,7 +97,7 @@ public record Piece(
                         ? new PanelName(n.name(), inside)
                         : n)
                 .toList();
-        return new Piece(name, material, corners, more, scores, slits, moved, scoredAcross, sliver);
+        return new Piece(name, isClear, corners, more, scores, slits, moved, scoredAcross, sliver);
     }
 
     /** What a polygon encloses, in counts of 1/640 mm, its holes cut out. */
@@ -152,11 +153,6 @@ public record Piece(
 
     public Form form() {
         return Form.of(polygon());
-    }
-
-    /** Clear film is cut from film, whatever the card's sheet is. */
-    public boolean isFilm() {
-        return material == Material.FILM;
     }
 
     /** The box that the piece is cut from. */

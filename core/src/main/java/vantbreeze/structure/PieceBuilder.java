@@ -9,7 +9,7 @@ public final class PieceBuilder {
 
     private final String name;
     private final List<Point> corners;
-    private Material material = Material.CARD;
+    private boolean clear;
     private boolean scoredAcross;
     private Length sliver = Length.ZERO;
     private final List<ScoreLine> scores = new ArrayList<>();
@@ -50,8 +50,13 @@ public final class PieceBuilder {
         return this;
     }
 
-    public PieceBuilder of(Material other) {
-        material = other;
+    /** Of clear film: what lies behind it is seen through it. */
+    public PieceBuilder clear() {
+        return clear(true);
+    }
+
+    PieceBuilder clear(boolean is) {
+        clear = is;
         return this;
     }
 
@@ -74,6 +79,6 @@ public final class PieceBuilder {
     }
 
     public Piece build() {
-        return new Piece(name, material, corners, holes, scores, slits, names, scoredAcross, sliver);
+        return new Piece(name, clear, corners, holes, scores, slits, names, scoredAcross, sliver);
     }
 }

@@ -11,7 +11,7 @@ public final class StripBuilder {
     private final Length height;
     private final List<ScoreLine> scores = new ArrayList<>();
     private final List<Piece.PanelName> names = new ArrayList<>();
-    private Material material = Material.CARD;
+    private boolean clear;
     private Length end = Length.ZERO;
     private Length sliver = Length.ZERO;
 
@@ -20,8 +20,9 @@ public final class StripBuilder {
         this.height = height;
     }
 
-    public StripBuilder of(Material other) {
-        material = other;
+    /** Of clear film: what lies behind it is seen through it. */
+    public StripBuilder clear() {
+        clear = true;
         return this;
     }
 
@@ -70,7 +71,7 @@ public final class StripBuilder {
     }
 
     public Piece build() {
-        PieceBuilder piece = Piece.rectangle(name, end, height).of(material).trimmed(sliver);
+        PieceBuilder piece = Piece.rectangle(name, end, height).clear(clear).trimmed(sliver);
         scores.forEach(piece::score);
         names.forEach(n -> piece.name(n.name(), n.inside()));
         return piece.build();

@@ -140,7 +140,7 @@ class BurstGateTest {
         Piece[] pieces = card.pieces().stream()
                 .map(piece -> new Piece(
                         piece.name(),
-                        piece.material(),
+                        piece.isClear(),
                         piece.corners().stream().map(low).toList(),
                         List.of(),
                         piece.scores().stream()

@@ -116,7 +116,7 @@ class LargestCardTest {
                             brief.fold(), Map.of(Parameter.WIDTH, size.width(), Parameter.HEIGHT, size.height()), means)
                     .structure(brief.fold());
             for (Piece piece : card.pieces()) {
-                boolean cut = piece.isFilm()
+                boolean cut = piece.isClear()
                         || card.offcutOf(piece).isPresent()
                         || piece.size().fitsWithinEitherWay(brief.sheet().size());
                 if (!cut || piece.size().longSide().isMoreThan(brief.tools().trimmer())) {

@@ -149,7 +149,7 @@ class PartsTest {
                         false,
                         vantbreeze.measure.Length.ZERO,
                         Map.of()),
-                stuff -> List.of(Supply.bought("a4", "A4", Sheet.named("a4").size())),
+                paper -> List.of(Supply.bought("a4", "A4", Sheet.named("a4").size())),
                 Length.inches(12),
                 false,
                 1_000_000_000L,
@@ -170,7 +170,7 @@ class PartsTest {
         var red = new vantbreeze.material.Paper(new vantbreeze.material.Stock(120), "#cc2211", Print.SCATTERED);
         Plan plan = Planner.withoutFixes(brief.withMatting(brief.matting().withPapers(left, List.of(red))));
         assertThat(plan.parts())
-                .filteredOn(p -> p.stuff().equals(red))
+                .filteredOn(p -> p.paper().equals(red))
                 .isNotEmpty()
                 .allSatisfy(p -> assertThat(p.goesOn()).containsExactly(left.label()));
         assertThat(plan.dressing().cuts().stream().filter(c -> c.isSplit()).count())

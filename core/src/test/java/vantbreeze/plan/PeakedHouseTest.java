@@ -144,7 +144,7 @@ class PeakedHouseTest {
                 .toList();
         Piece all = new Piece(
                 base.name(),
-                base.material(),
+                base.isClear(),
                 base.corners(),
                 base.holes(),
                 scores,

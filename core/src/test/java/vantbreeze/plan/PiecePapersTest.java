@@ -36,7 +36,7 @@ class PiecePapersTest {
     }
 
     private static Plan plan(Brief brief, Map<String, Paper> own) {
-        return Planner.withoutFixes(brief.withPapers(new PiecePapers(brief.base(), own)));
+        return Planner.withoutFixes(brief.withPapers(new PiecePapers(brief.base(), Paper.USUAL_FILM, own)));
     }
 
     /** A band lies twice over itself on the closed double Z: what its stock is thinner the card is thinner, as often. */
@@ -63,7 +63,7 @@ class PiecePapersTest {
         List<Piece> pieces = Planner.withoutFixes(brief).structure().pieces();
         Map<String, Paper> own = new HashMap<>();
         for (Piece piece : pieces) {
-            if (random.nextBoolean() && !piece.isFilm()) {
+            if (random.nextBoolean() && !piece.isClear()) {
                 own.put(
                         piece.name(),
                         new Paper(
@@ -77,14 +77,14 @@ class PiecePapersTest {
         PaperNames names = PaperNames.of(plan.parts());
         for (Part part : plan.parts()) {
             if (part.kind() == Part.Kind.PIECE && own.containsKey(part.name())) {
-                assertThat(part.stuff()).isEqualTo(own.get(part.name()));
+                assertThat(part.paper()).isEqualTo(own.get(part.name()));
                 assertThat(plan.cutList()).anySatisfy(c -> {
                     assertThat(c.name()).isEqualTo(part.name());
-                    assertThat(c.paper()).isEqualTo(names.of(part.stuff()));
+                    assertThat(c.paper()).isEqualTo(names.of(part.paper()));
                 });
                 boolean isOffcut = part.offcutOf().isPresent();
                 if (!isOffcut) {
-                    assertThat(plan.steps()).anyMatch(s -> s.text().contains("From " + names.of(part.stuff())));
+                    assertThat(plan.steps()).anyMatch(s -> s.text().contains("From " + names.of(part.paper())));
                 }
             }
         }
@@ -93,7 +93,7 @@ class PiecePapersTest {
                 .forEach(r -> assertThat(r.paper())
                         .isEqualTo(own.getOrDefault(
                                 plan.structure().panel(r.face().panel().name()).piece(), brief.base())));
-        assertThat(names.byStuff().values()).doesNotHaveDuplicates();
+        assertThat(names.byPaper().values()).doesNotHaveDuplicates();
     }
 
     /** No two papers of a card are called alike, whatever the maker calls them. */
@@ -109,7 +109,7 @@ class PiecePapersTest {
                         "strip 3", new Paper("blue", new Stock(160), "#3a5f8a", Print.UPRIGHT),
                         "plate 1", new Paper("blue", new Stock(160), "#3a5f8b", Print.PLAIN),
                         "plate 2", new Paper("", new Stock(160), "#3a5f8a", Print.PLAIN)));
-        assertThat(PaperNames.of(plan.parts()).byStuff().values())
+        assertThat(PaperNames.of(plan.parts()).byPaper().values())
                 .doesNotHaveDuplicates()
                 .contains("blue, 200 gsm");
     }
@@ -149,7 +149,8 @@ class PiecePapersTest {
     void tooManyPapersAndTooLongNamesAreRefused() {
         Map<String, Paper> many = new HashMap<>();
         IntStream.rangeClosed(0, PiecePapers.MOST).forEach(i -> many.put("piece " + i, YELLOW));
-        assertThatThrownBy(() -> new PiecePapers(YELLOW, many)).hasMessageContaining("At most 60");
+        assertThatThrownBy(() -> new PiecePapers(YELLOW, Paper.USUAL_FILM, many))
+                .hasMessageContaining("At most 60");
         assertThatThrownBy(() -> new Paper("x".repeat(61), new Stock(160), "#ffffff", Print.PLAIN))
                 .hasMessageContaining("at most 60 characters");
     }

@@ -54,7 +54,6 @@ import vantbreeze.part.Part;
 import vantbreeze.structure.Bond;
 import vantbreeze.structure.Fold;
 import vantbreeze.structure.Form;
-import vantbreeze.structure.Material;
 import vantbreeze.structure.Piece;
 import vantbreeze.structure.PieceBuilder;
 import vantbreeze.structure.Point;
@@ -198,7 +197,7 @@ class TasksTest {
             }
         }
         piece.names().forEach(n -> made.name(n.name(), n.inside()));
-        return piece.isFilm() ? made.of(Material.FILM).build() : made.build();
+        return piece.isClear() ? made.clear().build() : made.build();
     }
 
     private static ScoreLine line(String id, boolean upright, Length at, Length from, Length to, Fold fold) {

@@ -17,7 +17,6 @@ import vantbreeze.fold.Scene;
 import vantbreeze.layer.Face;
 import vantbreeze.layer.Mat;
 import vantbreeze.layer.Matting;
-import vantbreeze.material.Film;
 import vantbreeze.material.Paper;
 import vantbreeze.measure.Length;
 import vantbreeze.operation.Step;
@@ -93,7 +92,7 @@ class WindowTest {
         Paper card = plan.brief().base();
         double square = 25.4 * 25.4;
         assertThat(plan.closed().grams())
-                .isCloseTo(card.grams((70 - 6) * square) + Film.USUAL.grams(8.75 * square), within(1e-6));
+                .isCloseTo(card.grams((70 - 6) * square) + Paper.USUAL_FILM.grams(8.75 * square), within(1e-6));
     }
 
     @Test
@@ -134,11 +133,14 @@ class WindowTest {
     /** Film over 0.2 mm creases instead of bowing; common practice, no published source. Behind a window it lies flat. */
     @Test
     void aBandOfStiffFilmIsASnagAndAWindowIsNone() {
-        Film stiff = new Film(Length.millimetres(0.25));
+        Paper stiff = Paper.film(Length.millimetres(0.25));
         Brief band = Briefs.closed("floating-book", "5", "7").with("film", "with");
-        assertThat(Planner.withoutFixes(band.withFilm(stiff)).snags())
+        assertThat(Planner.withoutFixes(band.withPapers(band.papers().withFilm(stiff)))
+                        .snags())
                 .anySatisfy(s -> assertThat(s.code()).isEqualTo(Snag.Code.FILM_TOO_STIFF));
-        for (Plan plan : List.of(Planner.withoutFixes(band), Planner.withoutFixes(GLAZED.withFilm(stiff)))) {
+        for (Plan plan : List.of(
+                Planner.withoutFixes(band),
+                Planner.withoutFixes(GLAZED.withPapers(GLAZED.papers().withFilm(stiff))))) {
             assertThat(plan.snags()).noneMatch(s -> s.code() == Snag.Code.FILM_TOO_STIFF);
         }
     }

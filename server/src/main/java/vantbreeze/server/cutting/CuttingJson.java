@@ -6,6 +6,7 @@ import java.time.Instant;
 import java.util.List;
 import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
+import vantbreeze.material.Material;
 import vantbreeze.material.Print;
 import vantbreeze.part.Part.Grain;
 import vantbreeze.server.outline.PathData;
@@ -67,7 +68,7 @@ public record CuttingJson(
     public record PinJson(String blank, String sheet, int number, double x, double y, int laying) {}
 
     /**
-     * What is cut from one paper or film.
+     * What is cut from one paper.
      *
      * @param use what for: "base, mat, layer 1"
      * @param sheetCount how many sheets
@@ -82,7 +83,7 @@ public record CuttingJson(
             String stock,
             String colour,
             Print print,
-            boolean film,
+            Material material,
             int sheetCount,
             int fewest,
             boolean proven,

@@ -18,10 +18,8 @@ import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import tools.jackson.databind.json.JsonMapper;
-import vantbreeze.material.Film;
 import vantbreeze.material.Paper;
 import vantbreeze.material.Stock;
-import vantbreeze.material.Stuff;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
 import vantbreeze.measure.UnitSystem;
@@ -156,11 +154,11 @@ public class CuttingService implements Inspected, ReadBack, DisposableBean {
     }
 
     private CuttingJson plan(String id) {
-        return json.readValue(
+        return SavedCutting.read(
+                json,
                 plans.findById(id)
                         .orElseThrow(() -> new NotFound("cutting plan (%s)".formatted(id)))
-                        .plan(),
-                CuttingJson.class);
+                        .plan());
     }
 
     private CuttingJson marked(CuttingJson plan) {
@@ -178,7 +176,7 @@ public class CuttingService implements Inspected, ReadBack, DisposableBean {
                                 p.stock(),
                                 p.colour(),
                                 p.print(),
-                                p.film(),
+                                p.material(),
                                 p.sheetCount(),
                                 p.fewest(),
                                 p.proven(),
@@ -193,7 +191,7 @@ public class CuttingService implements Inspected, ReadBack, DisposableBean {
 
     public List<CuttingJson.HeadJson> list() {
         return store.read(() -> plans.findTop20ByOrderByCreatedAtDesc().stream()
-                .map(p -> marked(json.readValue(p.plan(), CuttingJson.class)))
+                .map(p -> marked(SavedCutting.read(json, p.plan())))
                 .map(c -> new CuttingJson.HeadJson(
                         c.id(),
                         c.name(),
@@ -232,7 +230,7 @@ public class CuttingService implements Inspected, ReadBack, DisposableBean {
             List<String> offcuts = sheets.take(
                     taken,
                     sheet.together(),
-                    stuff(paper),
+                    paper(paper),
                     sheet.name(),
                     sheet.rests().stream()
                             .filter(CuttingJson.RestJson::kept)
@@ -254,10 +252,9 @@ public class CuttingService implements Inspected, ReadBack, DisposableBean {
                 units);
     }
 
-    private static Stuff stuff(CuttingJson.PaperCutJson paper) {
-        return paper.film()
-                ? new Film(Length.parse(paper.stock(), UnitSystem.METRIC))
-                : new Paper(Stock.parse(paper.stock()), paper.colour(), paper.print());
+    private static Paper paper(CuttingJson.PaperCutJson paper) {
+        return new Paper(
+                "", paper.material(), Stock.parse(paper.stock(), paper.material()), paper.colour(), paper.print());
     }
 
     /**
@@ -298,7 +295,7 @@ public class CuttingService implements Inspected, ReadBack, DisposableBean {
 
     @Override
     public void readBack(String key) {
-        marked(plan(key)).papers().forEach(CuttingService::stuff);
+        marked(plan(key)).papers().forEach(CuttingService::paper);
     }
 
     @Override

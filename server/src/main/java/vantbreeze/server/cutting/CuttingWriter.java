@@ -16,11 +16,8 @@ import java.util.stream.Stream;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Polygon;
 import vantbreeze.make.ShapeWords;
-import vantbreeze.material.Film;
 import vantbreeze.material.Paper;
-import vantbreeze.material.Print;
 import vantbreeze.material.Sheet;
-import vantbreeze.material.Stuff;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Ruler;
 import vantbreeze.measure.Size;
@@ -82,16 +79,14 @@ final class CuttingWriter {
     }
 
     private CuttingJson.PaperCutJson paper(KitPlan.Of of, PaperNames names) {
-        Stuff stuff = of.stuff();
+        Paper paper = of.paper();
         Map<String, Integer> ordinals = new HashMap<>();
         return new CuttingJson.PaperCutJson(
                 use(of.blanks()),
-                stuff instanceof Paper paper
-                        ? paper.stock().text()
-                        : stuff.thickness().exactText(UnitSystem.METRIC),
-                stuff instanceof Paper paper ? paper.colour() : "#ffffff",
-                stuff instanceof Paper paper ? paper.print() : Print.PLAIN,
-                stuff instanceof Film,
+                paper.stock().text(),
+                paper.colour(),
+                paper.print(),
+                paper.material(),
                 of.cutting().count(),
                 of.cutting().fewest(),
                 of.cutting().isProven(),
@@ -99,7 +94,7 @@ final class CuttingWriter {
                         .map(s -> sheet(s, ordinals.merge(s.supply().id(), 1, Integer::sum) - 1))
                         .toList(),
                 unplaced(of.cutting().unplaced()),
-                names.of(stuff));
+                names.of(paper));
     }
 
     /** Of which card, how many of what size, and a sheet that would do. */

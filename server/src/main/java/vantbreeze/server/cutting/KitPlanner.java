@@ -13,7 +13,7 @@ import java.util.stream.Collectors;
 import org.locationtech.jts.geom.Polygon;
 import org.springframework.stereotype.Component;
 import vantbreeze.make.GlueArea;
-import vantbreeze.material.Stuff;
+import vantbreeze.material.Paper;
 import vantbreeze.measure.Length;
 import vantbreeze.part.Part;
 import vantbreeze.plan.Plan;
@@ -60,7 +60,7 @@ public class KitPlanner {
         CuttingWriter writer = writer(wanted, drawer);
         KitPlan found = KitPlan.of(
                 kit(wanted, asked.keepsGrain(), pins(asked, wanted)),
-                stuff -> supplies(stuff, wanted),
+                paper -> supplies(paper, wanted),
                 wanted.get(0).brief().tools().trimmer(),
                 asked.twoAtOnce(),
                 TimeUnit.SECONDS.toNanos(asked.seconds()),
@@ -78,7 +78,7 @@ public class KitPlanner {
             return writer(List.of(one), drawer)
                     .write(KitPlan.of(
                             kit(List.of(one), true, places(one)),
-                            stuff -> supplies(stuff, List.of(one)),
+                            paper -> supplies(paper, List.of(one)),
                             plan.brief().tools().trimmer(),
                             false,
                             TimeUnit.MILLISECONDS.toNanos(QUICK_MILLISECONDS),
@@ -150,7 +150,7 @@ public class KitPlanner {
         Part base = wanted.plan().parts().get(0);
         wanted.brief()
                 .baseAt()
-                .ifPresent(at -> sheets.photographed(base.stuff()).ifPresent(sheet -> {
+                .ifPresent(at -> sheets.photographed(base.paper()).ifPresent(sheet -> {
                     for (int i = 0; i < Math.min(wanted.count(), sheet.count()); i++) {
                         places.put(
                                 "%s/%d/%s".formatted(wanted.id(), i + 1, base.id()),
@@ -161,10 +161,10 @@ public class KitPlanner {
     }
 
     /** What lies in the drawer, and the sheets that the cards are planned for: these can be bought. */
-    private List<Supply> supplies(Stuff stuff, List<Wanted> wanted) {
-        List<Supply> supplies = new ArrayList<>(sheets.supplies(stuff));
+    private List<Supply> supplies(Paper paper, List<Wanted> wanted) {
+        List<Supply> supplies = new ArrayList<>(sheets.supplies(paper));
         wanted.stream()
-                .filter(w -> w.plan().parts().stream().anyMatch(p -> p.stuff().equals(stuff)))
+                .filter(w -> w.plan().parts().stream().anyMatch(p -> p.paper().equals(paper)))
                 .map(w -> w.brief().sheet())
                 .distinct()
                 .forEach(s -> supplies.add(Supply.bought("table:" + s.id(), s.name(), s.size())));

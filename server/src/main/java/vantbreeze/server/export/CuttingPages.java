@@ -69,7 +69,7 @@ final class CuttingPages {
                         sheet.number(),
                         sheet.together() > 1 ? sheet.together() + " together of " : "",
                         sheet.name(),
-                        (of.name() == null ? "" : of.name() + ", ") + (of.film() ? "film " + of.stock() : of.stock()),
+                        (of.name() == null ? "" : of.name() + ", ") + of.stock(),
                         of.use());
         double top = begin(title);
         double width = sheet.size().width().mm();

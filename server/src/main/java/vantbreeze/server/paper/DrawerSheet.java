@@ -6,6 +6,7 @@ import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.Optional;
 import java.util.UUID;
+import vantbreeze.material.Material;
 import vantbreeze.material.Print;
 import vantbreeze.part.Part.Grain;
 import vantbreeze.server.store.Removable;
@@ -78,7 +79,7 @@ class DrawerSheet extends Removable {
                 height,
                 amount,
                 offcut,
-                SheetJson.Kind.valueOf(kind),
+                Material.valueOf(kind),
                 stock,
                 colour,
                 Print.valueOf(print),

@@ -1,6 +1,7 @@
 package vantbreeze.server.paper;
 
 import io.swagger.v3.oas.annotations.media.Schema;
+import vantbreeze.material.Material;
 import vantbreeze.material.Print;
 import vantbreeze.part.Part.Grain;
 import vantbreeze.server.plan.LengthJson.SizeJson;
@@ -20,17 +21,12 @@ public record SheetJson(
         SizeJson size,
         @Schema(nullable = true) PhotoJson photo) {
 
-    /** What it is. */
-    public enum Kind {
-        PAPER,
-        FILM
-    }
-
     /**
      * What is said about it; lengths with their unit.
      *
      * @param count how many there are
-     * @param stock a weight, a thickness or both; of film its thickness
+     * @param kind what it is made of
+     * @param stock a weight, a thickness or both; of film its thickness is enough
      * @param grain which way its fibres run; absent if nobody knows
      * @param price of one, in the maker's own currency; absent if it is not known
      */
@@ -41,7 +37,7 @@ public record SheetJson(
             @Schema(example = "12 in") String height,
             @Schema(example = "4") int count,
             boolean offcut,
-            Kind kind,
+            Material kind,
             @Schema(example = "160 gsm") String stock,
             @Schema(example = "#7e93a8") String colour,
             Print print,

@@ -1,9 +1,10 @@
 package vantbreeze.server.paper;
 
-import vantbreeze.material.Film;
+import java.util.Arrays;
+import java.util.stream.Collectors;
+import vantbreeze.material.Material;
 import vantbreeze.material.Paper;
 import vantbreeze.material.Stock;
-import vantbreeze.material.Stuff;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
 import vantbreeze.measure.UnitSystem;
@@ -12,6 +13,8 @@ import vantbreeze.server.web.FieldReader;
 /** Reads what is said about a sheet. */
 final class SheetReader {
 
+    private static final String KINDS =
+            Arrays.stream(Material.values()).map(Material::name).collect(Collectors.joining(", "));
     private static final int LONGEST_NAME = 60;
     private static final int LONGEST_STOCK = 60;
     static final int MOST = 9999;
@@ -49,11 +52,11 @@ final class SheetReader {
             }
             return said.count();
         });
-        fields.field(before + "kind", said.kind(), "PAPER or FILM", said::kind);
+        fields.field(before + "kind", said.kind(), KINDS, said::kind);
         fields.field(before + "print", said.print(), "PLAIN, SCATTERED or UPRIGHT", said::print);
         text("stock", said.stock(), LONGEST_STOCK);
-        Stuff stuff =
-                fields.field(before + "stock", said.stock(), "such as 300 gsm, or 0.1 mm for film", () -> stuff(said));
+        Paper paper =
+                fields.field(before + "stock", said.stock(), "such as 300 gsm, or 0.1 mm for film", () -> paper(said));
         String price = said.price() == null || said.price().isBlank()
                 ? null
                 : said.price().strip();
@@ -67,8 +70,8 @@ final class SheetReader {
                 said.count(),
                 said.offcut(),
                 said.kind(),
-                stuff instanceof Paper paper ? paper.stock().text() : bare(said.stock()),
-                stuff instanceof Paper paper ? paper.colour() : said.colour(),
+                paper == null ? bare(said.stock()) : paper.stock().text(),
+                paper == null ? said.colour() : paper.colour(),
                 said.print(),
                 said.grain(),
                 price);
@@ -104,15 +107,14 @@ final class SheetReader {
         });
     }
 
-    /** @throws IllegalArgumentException if there is no such paper or film */
-    static Stuff stuff(SheetJson.ContentJson said) {
-        return said.kind() == SheetJson.Kind.FILM
-                ? new Film(Length.parse(said.stock(), UnitSystem.METRIC))
-                : new Paper(
-                        called(said.name()),
-                        Stock.parse(said.stock()),
-                        said.colour() == null ? "" : said.colour(),
-                        said.print());
+    /** @throws IllegalArgumentException if there is no such paper */
+    static Paper paper(SheetJson.ContentJson said) {
+        return new Paper(
+                called(said.name()),
+                said.kind(),
+                Stock.parse(said.stock(), said.kind()),
+                said.colour() == null ? "" : said.colour(),
+                said.print());
     }
 
     /** As a paper is called; a name that is not allowed is told for itself. */

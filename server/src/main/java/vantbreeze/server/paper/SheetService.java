@@ -7,8 +7,6 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import vantbreeze.material.Paper;
-import vantbreeze.material.Print;
-import vantbreeze.material.Stuff;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
 import vantbreeze.measure.UnitSystem;
@@ -182,25 +180,25 @@ public class SheetService implements Inspected, ReadBack {
     /**
      * What can be cut from.
      *
-     * @param stuff the very paper, or film of that thickness
+     * @param paper the very paper
      */
-    public List<Supply> supplies(Stuff stuff) {
-        return of(stuff).map(SheetService::supply).toList();
+    public List<Supply> supplies(Paper paper) {
+        return of(paper).map(SheetService::supply).toList();
     }
 
     /** The sheet of that paper whose photograph is there. */
-    public Optional<Supply> photographed(Stuff stuff) {
-        return of(stuff).filter(s -> s.photo() != null).findFirst().map(SheetService::supply);
+    public Optional<Supply> photographed(Paper paper) {
+        return of(paper).filter(s -> s.photo() != null).findFirst().map(SheetService::supply);
     }
 
     /** Those of its name; where there are none, those that look and weigh like it. */
-    private Stream<SheetJson> of(Stuff stuff) {
+    private Stream<SheetJson> of(Paper paper) {
         List<SheetJson> alike = list().stream()
                 .filter(s -> s.content().count() > 0)
-                .filter(s -> stuff.isLike(SheetReader.stuff(s.content())))
+                .filter(s -> paper.isLike(SheetReader.paper(s.content())))
                 .toList();
         List<SheetJson> named = alike.stream()
-                .filter(s -> stuff.equals(SheetReader.stuff(s.content())))
+                .filter(s -> paper.equals(SheetReader.paper(s.content())))
                 .toList();
         return (named.isEmpty() ? alike : named).stream();
     }
@@ -223,7 +221,7 @@ public class SheetService implements Inspected, ReadBack {
      * @return the ids of the offcuts
      * @throws FieldsRefused if there are not as many
      */
-    public List<String> take(Optional<String> id, int count, Stuff stuff, String name, List<Offcut> offcuts) {
+    public List<String> take(Optional<String> id, int count, Paper paper, String name, List<Offcut> offcuts) {
         Optional<DrawerSheet> sheet =
                 id.map(i -> sheets.findById(i).filter(s -> !s.isDeleted()).orElseThrow(() -> missing(i)));
         sheet.ifPresent(s -> {
@@ -243,7 +241,7 @@ public class SheetService implements Inspected, ReadBack {
         });
         return offcuts.stream()
                 .map(o -> {
-                    DrawerSheet rest = new DrawerSheet(content(sheet, stuff, name, count, o), clock.instant());
+                    DrawerSheet rest = new DrawerSheet(content(sheet, paper, name, count, o), clock.instant());
                     sheet.flatMap(DrawerSheet::picture).ifPresent(p -> rest.show(moved(p, o)));
                     return sheets.saveAndFlush(rest).id();
                 })
@@ -259,7 +257,7 @@ public class SheetService implements Inspected, ReadBack {
     public record Offcut(Length x, Length y, Size size, UnitSystem units) {}
 
     private static SheetJson.ContentJson content(
-            Optional<DrawerSheet> sheet, Stuff stuff, String name, int count, Offcut o) {
+            Optional<DrawerSheet> sheet, Paper paper, String name, int count, Offcut o) {
         String width = o.size().width().exactText(o.units());
         String height = o.size().height().exactText(o.units());
         if (sheet.isPresent()) {
@@ -267,31 +265,18 @@ public class SheetService implements Inspected, ReadBack {
             return new SheetJson.ContentJson(
                     s.name(), width, height, count, true, s.kind(), s.stock(), s.colour(), s.print(), s.grain(), null);
         }
-        return stuff instanceof Paper paper
-                ? new SheetJson.ContentJson(
-                        name,
-                        width,
-                        height,
-                        count,
-                        true,
-                        SheetJson.Kind.PAPER,
-                        paper.stock().text(),
-                        paper.colour(),
-                        paper.print(),
-                        null,
-                        null)
-                : new SheetJson.ContentJson(
-                        name,
-                        width,
-                        height,
-                        count,
-                        true,
-                        SheetJson.Kind.FILM,
-                        stuff.thickness().exactText(UnitSystem.METRIC),
-                        "#ffffff",
-                        Print.PLAIN,
-                        null,
-                        null);
+        return new SheetJson.ContentJson(
+                name,
+                width,
+                height,
+                count,
+                true,
+                paper.material(),
+                paper.stock().text(),
+                paper.colour(),
+                paper.print(),
+                null,
+                null);
     }
 
     private static DrawerSheet.Picture moved(DrawerSheet.Picture p, Offcut o) {

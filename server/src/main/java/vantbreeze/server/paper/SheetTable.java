@@ -13,6 +13,7 @@ import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
+import vantbreeze.material.Material;
 import vantbreeze.material.Print;
 import vantbreeze.measure.UnitSystem;
 import vantbreeze.part.Part.Grain;
@@ -111,8 +112,7 @@ final class SheetTable {
                         "The count (%s) must be a whole number.".formatted(get(line, "count")), e);
             }
         });
-        SheetJson.Kind kind =
-                one(fields, before + "kind", get(line, "kind"), SheetJson.Kind.PAPER, SheetJson.Kind.class);
+        Material kind = one(fields, before + "kind", get(line, "kind"), Material.PAPER, Material.class);
         String stock = get(line, "stock");
         String colour = get(line, "colour");
         return SheetReader.tidied(
@@ -123,7 +123,7 @@ final class SheetTable {
                         count == null ? 0 : count,
                         "yes".equalsIgnoreCase(get(line, "offcut")),
                         kind,
-                        stock.isEmpty() ? (kind == SheetJson.Kind.FILM ? "0.1 mm" : "200 gsm") : stock,
+                        stock.isEmpty() ? (kind == Material.PAPER ? "200 gsm" : kind.usualStock()) : stock,
                         colour.isEmpty() ? "#ffffff" : colour,
                         one(fields, before + "print", get(line, "print"), Print.PLAIN, Print.class),
                         one(fields, before + "grain", get(line, "grain"), null, Grain.class),

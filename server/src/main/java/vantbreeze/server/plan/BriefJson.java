@@ -14,6 +14,7 @@ import vantbreeze.layer.Finish;
 import vantbreeze.layer.Matting;
 import vantbreeze.layer.Ornament;
 import vantbreeze.layer.Outline;
+import vantbreeze.material.Material;
 import vantbreeze.material.Paper;
 import vantbreeze.material.Print;
 import vantbreeze.material.Scoring;
@@ -162,14 +163,18 @@ public record BriefJson(
             Print print,
 
             @Schema(description = "the maker's own; absent where it has none", example = "lamp yellow", nullable = true)
-            String name) {
+            String name,
+
+            @Schema(description = "what it is made of; paper when absent", nullable = true)
+            Material material) {
 
         static PaperJson of(Paper paper) {
             return new PaperJson(
                     paper.stock().text(),
                     paper.colour(),
                     paper.print(),
-                    paper.name().isEmpty() ? null : paper.name());
+                    paper.name().isEmpty() ? null : paper.name(),
+                    paper.material() == Material.PAPER ? null : paper.material());
         }
     }
 
@@ -304,7 +309,7 @@ public record BriefJson(
                 matting(brief.matting(), units),
                 brief.ornaments().stream().map(o -> OrnamentJson.of(o, units)).toList(),
                 brief.closure().text(units),
-                brief.film().thickness().exactText(UnitSystem.METRIC),
+                brief.papers().film().thickness().exactText(UnitSystem.METRIC),
                 brief.baseAt()
                         .map(p -> new PlaceJson(p.x().exactText(units), p.y().exactText(units)))
                         .orElse(null),

@@ -16,7 +16,8 @@ import vantbreeze.layer.Finish;
 import vantbreeze.layer.Matting;
 import vantbreeze.layer.Ornament;
 import vantbreeze.layer.Outline;
-import vantbreeze.material.Film;
+import vantbreeze.material.Adhesives;
+import vantbreeze.material.Material;
 import vantbreeze.material.Paper;
 import vantbreeze.material.PiecePapers;
 import vantbreeze.material.Print;
@@ -77,13 +78,6 @@ public final class BriefReader {
         Closure closure = json.closure() == null || json.closure().isBlank()
                 ? Closure.NONE
                 : fields.field("closure", json.closure(), Closure.FORM, () -> Closure.parse(json.closure(), units));
-        Film film = json.film() == null || json.film().isBlank()
-                ? Film.USUAL
-                : fields.field(
-                        "film",
-                        json.film(),
-                        "0.03 to 1 mm",
-                        () -> new Film(Length.parse(json.film(), UnitSystem.METRIC)));
         Optional<Point> baseAt = json.baseAt() == null
                 ? Optional.empty()
                 : Optional.of(new Point(
@@ -106,7 +100,6 @@ public final class BriefReader {
                         ornaments,
                         closure,
                         envelope,
-                        film,
                         baseAt,
                         ownSteps,
                         units));
@@ -159,11 +152,9 @@ public final class BriefReader {
         if (paper == null) {
             return fields.field(field, null, "stock, colour and print", () -> null);
         }
+        Material material = paper.material() == null ? Material.PAPER : paper.material();
         Stock stock = fields.field(
-                field + ".stock",
-                paper.stock(),
-                "%d to %d gsm, or 0.03 to 1.5 mm".formatted(Stock.LIGHTEST, Stock.HEAVIEST),
-                () -> Stock.parse(paper.stock()));
+                field + ".stock", paper.stock(), material.range(), () -> Stock.parse(paper.stock(), material));
         Print print = fields.field(field + ".print", paper.print(), "PLAIN, SCATTERED, UPRIGHT", paper::print);
         return stock == null || print == null
                 ? null
@@ -171,7 +162,8 @@ public final class BriefReader {
                         field + ".colour",
                         paper.colour(),
                         "# and six hexadecimal digits",
-                        () -> new Paper(paper.name() == null ? "" : paper.name(), stock, paper.colour(), print));
+                        () -> new Paper(
+                                paper.name() == null ? "" : paper.name(), material, stock, paper.colour(), print));
     }
 
     private PiecePapers piecePapers(Paper base) {
@@ -180,11 +172,22 @@ public final class BriefReader {
             json.piecePapers().forEach((piece, paper) -> own.put(piece, paper("piecePapers." + piece, paper)));
         }
         own.values().removeIf(Objects::isNull);
+        Paper film = film();
         return fields.field(
                 "piecePapers",
                 own.size(),
-                "at most %d".formatted(PiecePapers.MOST),
-                () -> base == null ? null : new PiecePapers(base, own));
+                "at most %d, none of clear film".formatted(PiecePapers.MOST),
+                () -> base == null || film == null ? null : new PiecePapers(base, film, own));
+    }
+
+    private Paper film() {
+        return json.film() == null || json.film().isBlank()
+                ? Paper.USUAL_FILM
+                : fields.field(
+                        "film",
+                        json.film(),
+                        Material.FILM.range(),
+                        () -> Paper.film(Length.parse(json.film(), UnitSystem.METRIC)));
     }
 
     private List<Ornament> ornaments() {
@@ -341,7 +344,7 @@ public final class BriefReader {
         Length trimmer = tool(fields, "tools.trimmer", "trimmer", tools.trimmer(), units);
         Size bed = tools.bed() == null ? Tools.USUAL_BED : bed(fields, tools.bed(), units);
         Scoring scoring = tools.scoring() == null ? Scoring.RIDGE_SIDE : tools.scoring();
-        return new Tools(ruler, board, reach, trimmer, bed, scoring);
+        return new Tools(ruler, board, reach, trimmer, bed, scoring, Adhesives.USUAL);
     }
 
     private static Length tool(FieldReader fields, String field, String tool, String text, UnitSystem units) {

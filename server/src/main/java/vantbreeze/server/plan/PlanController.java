@@ -4,6 +4,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -14,6 +15,7 @@ import vantbreeze.catalogue.FoldDesign;
 import vantbreeze.catalogue.Parameter;
 import vantbreeze.catalogue.Preset;
 import vantbreeze.hand.Scatter;
+import vantbreeze.material.Material;
 import vantbreeze.material.Sheet;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Ruler;
@@ -81,8 +83,30 @@ class PlanController {
     /** A sheet or an envelope of the tables. */
     record TableEntryJson(String id, String name, UnitSystem system, SizeJson size) {}
 
-    /** @param grids every grid that a ruler, a board or mats may have, finest first, inches before metric */
-    record ToolTableJson(List<GridJson> grids) {}
+    /**
+     * @param grids every grid that a ruler, a board or mats may have, finest first, inches before metric
+     * @param materials what papers can be made of
+     */
+    record ToolTableJson(List<GridJson> grids, List<MaterialJson> materials) {}
+
+    /**
+     * What a paper can be made of.
+     *
+     * @param advice what has to be known of it; empty where that is nothing
+     * @param folds whether pieces that fold can be cut from it
+     * @param stock what is usually bought
+     */
+    record MaterialJson(Material material, String word, String advice, boolean folds, String stock) {
+
+        static MaterialJson of(Material material) {
+            return new MaterialJson(
+                    material,
+                    material.word(),
+                    material.advice(),
+                    !material.is(Material.Trait.CLEAR),
+                    material.usualStock());
+        }
+    }
 
     record GridJson(String name, UnitSystem system, double mm) {}
 
@@ -279,8 +303,10 @@ class PlanController {
 
     @GetMapping("/tools")
     ToolTableJson tools() {
-        return new ToolTableJson(ToolGrid.ALL.stream()
-                .map(g -> new GridJson(g.name(), g.system(), g.step().millimetres()))
-                .toList());
+        return new ToolTableJson(
+                ToolGrid.ALL.stream()
+                        .map(g -> new GridJson(g.name(), g.system(), g.step().millimetres()))
+                        .toList(),
+                Stream.of(Material.values()).map(MaterialJson::of).toList());
     }
 }

@@ -5,7 +5,6 @@ import java.util.List;
 import vantbreeze.catalogue.Parameter;
 import vantbreeze.catalogue.TradeOff;
 import vantbreeze.layer.Mat;
-import vantbreeze.material.Paper;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Ruler;
 import vantbreeze.measure.UnitSystem;
@@ -47,6 +46,9 @@ public record PlanJson(
         @Schema(description = "all that is cut for it, piece by piece")
         List<PartJson> parts,
 
+        @Schema(description = "what its parts are cut from, each once")
+        List<CalledJson> papers,
+
         SheetUseJson sheet,
         @Schema(nullable = true) FitJson fit,
         List<FitJson> closest,
@@ -74,6 +76,14 @@ public record PlanJson(
             @Schema(description = "of a choice; else empty") List<String> choices) {}
 
     /**
+     * A paper of the card.
+     *
+     * @param called its name, or what its look makes of it; no two are called alike
+     */
+    @Schema(name = "CalledPaper")
+    public record CalledJson(BriefJson.PaperJson paper, String called) {}
+
+    /**
      * One part.
      *
      * @param label as it is told from the others: "mat, layer 1, on the front"
@@ -88,8 +98,7 @@ public record PlanJson(
             String name,
             String sort,
 
-            @Schema(description = "what it is cut from; absent for film", nullable = true)
-            BriefJson.PaperJson paper) {
+            @Schema(description = "what it is cut from") BriefJson.PaperJson paper) {
 
         static PartJson of(Part part) {
             return new PartJson(
@@ -100,7 +109,7 @@ public record PlanJson(
                             : "%s, on the %s".formatted(part.name(), String.join(" and the ", part.goesOn())),
                     part.name(),
                     Grouped.kind(part.name()),
-                    part.stuff() instanceof Paper paper ? BriefJson.PaperJson.of(paper) : null);
+                    BriefJson.PaperJson.of(part.paper()));
         }
     }
 
@@ -149,6 +158,10 @@ public record PlanJson(
     public record FaceJson(
             String key,
             String name,
+
+            @Schema(description = "what it is called with others like it: \"wall (back side)\"")
+            String sort,
+
             String panel,
             Side side,
             List<LookJson.MomentJson> seen,

@@ -13,11 +13,13 @@ import vantbreeze.measure.Ruler;
 import vantbreeze.measure.Size;
 import vantbreeze.measure.UnitSystem;
 import vantbreeze.operation.Setting;
+import vantbreeze.part.PaperNames;
 import vantbreeze.plan.Handiwork;
 import vantbreeze.plan.Plan;
 import vantbreeze.plan.Snag;
 import vantbreeze.server.outline.PathData;
 import vantbreeze.server.plan.LengthJson.SizeJson;
+import vantbreeze.structure.Grouped;
 import vantbreeze.structure.Panel;
 
 /** Writes a plan for the wire, lengths in the maker's units. */
@@ -69,6 +71,9 @@ public final class PlanWriter {
                                 c.isSplit()))
                         .toList(),
                 plan.parts().stream().map(PlanJson.PartJson::of).toList(),
+                PaperNames.of(plan.parts()).byPaper().entrySet().stream()
+                        .map(e -> new PlanJson.CalledJson(BriefJson.PaperJson.of(e.getKey()), e.getValue()))
+                        .toList(),
                 new PlanJson.SheetUseJson(
                         plan.brief().sheet().name(),
                         size(plan.brief().sheet().size()),
@@ -151,6 +156,7 @@ public final class PlanWriter {
         return new PlanJson.FaceJson(
                 face.key(),
                 face.label(),
+                Grouped.kind(face.label()),
                 face.panel().name(),
                 face.side(),
                 face.moments().stream().map(LookJson.MomentJson::of).toList(),

@@ -349,7 +349,7 @@ class CuttingApiTest extends TestApplication {
         JsonNode plan = planned(filmed(millimetres + " mm"), 1);
         JsonNode film = null;
         for (JsonNode paper : plan.get("papers")) {
-            film = paper.get("film").asBoolean() ? paper : film;
+            film = paper.get("material").asString().equals("FILM") ? paper : film;
         }
         assertThat(film).isNotNull();
         assertThat(Length.parse(film.get("stock").asString(), UnitSystem.METRIC))

@@ -8,7 +8,6 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.json.JsonMapper;
 import vantbreeze.layer.Matting;
-import vantbreeze.material.Film;
 import vantbreeze.material.Paper;
 import vantbreeze.material.Print;
 import vantbreeze.material.Stock;
@@ -44,13 +43,13 @@ class SavedBriefTest {
                 .allSatisfy(p -> assertThat(p.stock().gramsPerSquareMetre()).isEqualTo(120));
         assertThat(brief.matting().steps()).hasSize(1);
         assertThat(brief.matting().byFace()).containsOnlyKeys("front/face");
-        assertThat(brief.film()).isEqualTo(Film.USUAL);
+        assertThat(brief.papers().film()).isEqualTo(Paper.USUAL_FILM);
     }
 
     @Test
     void theSecondFormatHadPapersButNeitherFilmNorPlace() {
         Brief brief = read(TestBriefs.zFold("5 1/2 in", "4 1/4 in"));
-        assertThat(brief.film()).isEqualTo(Film.USUAL);
+        assertThat(brief.papers().film()).isEqualTo(Paper.USUAL_FILM);
         assertThat(brief.baseAt()).isEmpty();
         assertThat(brief.matting().papersByFace()).isEmpty();
     }

@@ -1,0 +1,56 @@
+package vantbreeze.material;
+
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import vantbreeze.material.Adhesive.Use;
+
+/**
+ * What lies on the maker's table to glue with.
+ *
+ * @param list what is reached for first before the others
+ */
+public record Adhesives(List<Adhesive> list) {
+
+    public static final Adhesives USUAL = new Adhesives(Adhesive.USUAL);
+
+    public Adhesives {
+        list = List.copyOf(list);
+    }
+
+    /**
+     * What to take for something.
+     *
+     * @param against why not the first that is good for it, to stand after a colon; empty where it is that one
+     */
+    public record Choice(Adhesive adhesive, Optional<String> against) {}
+
+    /**
+     * The first that is good for this and holds on all of these; where there is none, the first that holds on them.
+     *
+     * @param materials of everything that it touches
+     */
+    public Choice choose(Use use, Collection<Material> materials) {
+        Optional<Adhesive> first = list.stream().filter(a -> a.isFor(use)).findFirst();
+        Adhesive chosen = suiting(list, use, materials)
+                .or(() -> suiting(Adhesive.USUAL, use, materials))
+                .orElseThrow(() -> new IllegalStateException("Nothing usual holds on %s.".formatted(materials)));
+        return new Choice(
+                chosen,
+                first.filter(f -> !f.equals(chosen))
+                        .flatMap(f -> materials.stream()
+                                .flatMap(m -> m.against(f).stream())
+                                .findFirst()));
+    }
+
+    private static Optional<Adhesive> suiting(List<Adhesive> list, Use use, Collection<Material> materials) {
+        List<Adhesive> holding = list.stream()
+                .filter(a -> a.isFor(Use.LIFT) == (use == Use.LIFT))
+                .filter(a -> materials.stream().allMatch(m -> m.against(a).isEmpty()))
+                .toList();
+        return holding.stream()
+                .filter(a -> a.isFor(use))
+                .findFirst()
+                .or(() -> holding.stream().findFirst());
+    }
+}

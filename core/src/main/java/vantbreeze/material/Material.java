@@ -1,0 +1,154 @@
+package vantbreeze.material;
+
+import java.util.Optional;
+import java.util.Set;
+import vantbreeze.measure.Length;
+
+/**
+ * What a sheet is made of, and what follows from it. Common practice, no published source; bulks from memory: what the
+ * maker measured counts.
+ */
+public enum Material {
+    PAPER("paper", 1.25, ""),
+    VELLUM("vellum", 0.85, "What glues it shows through, and wet glue makes it cockle.", Trait.TRANSLUCENT),
+    /** Cellulose acetate has about 1.3 g/cm3 (from memory), so 0.1 mm of it weighs 130 g per square metre. */
+    FILM(
+            "clear film",
+            1 / 1.3,
+            "What glues it shows through, and wet glue smears on it.",
+            Trait.TRANSLUCENT,
+            Trait.CLEAR,
+            Trait.SLICK),
+    GLITTER("glitter card", 1.4, "It sheds, and tape and dots hold badly on it.", Trait.ROUGH),
+    FOIL(
+            "foil card",
+            1.15,
+            "It is slick: wet glue slides off it. It cracks where it folds.",
+            Trait.SLICK,
+            Trait.BRITTLE),
+    MIRROR("mirror card", 1.15, "It is slick, and it scratches. It cracks where it folds.", Trait.SLICK, Trait.BRITTLE),
+    FABRIC("fabric", 2, "Wet glue soaks through it, and it frays where it is cut.", Trait.POROUS);
+
+    /** What decides how a material is glued, folded and written on. */
+    public enum Trait {
+        /** What glues it shows through. */
+        TRANSLUCENT,
+        /** It is seen through as if it were not there. */
+        CLEAR,
+        /** Wet glue does not hold on it. */
+        SLICK,
+        /** Tape and dots hold on its grains alone. */
+        ROUGH,
+        /** Wet glue soaks through. */
+        POROUS,
+        /** Its face cracks where it folds. */
+        BRITTLE
+    }
+
+    /** Nothing thinner or thicker is sold. Common practice, no published source. */
+    private static final Length THINNEST = Length.millimetres(0.03);
+
+    private static final Length THICKEST = Length.millimetres(1.5);
+    private static final Length THICKEST_FILM = Length.millimetres(1);
+
+    private final String word;
+    private final double cubicCentimetresPerGram;
+    private final String advice;
+    private final Set<Trait> traits;
+
+    Material(String word, double cubicCentimetresPerGram, String advice, Trait... traits) {
+        this.word = word;
+        this.cubicCentimetresPerGram = cubicCentimetresPerGram;
+        this.advice = advice;
+        this.traits = Set.of(traits);
+    }
+
+    /** "vellum", "glitter card". */
+    public String word() {
+        return word;
+    }
+
+    /** What a maker has to know of it, in a sentence or two; empty where there is nothing. */
+    public String advice() {
+        return advice;
+    }
+
+    public boolean is(Trait trait) {
+        return traits.contains(trait);
+    }
+
+    /** Why that adhesive is not for this material, to stand after a colon; empty where it is. */
+    Optional<String> against(Adhesive adhesive) {
+        boolean wet = adhesive.is(Adhesive.Quality.WET);
+        String glue = adhesive.name();
+        if (wet && is(Trait.TRANSLUCENT)) {
+            return Optional.of(is(Trait.CLEAR) ? glue + " smears on film" : "%s makes %s cockle".formatted(glue, word));
+        }
+        if (wet && is(Trait.POROUS)) {
+            return Optional.of("%s soaks through %s".formatted(glue, word));
+        }
+        if (is(Trait.SLICK) && !adhesive.is(Adhesive.Quality.HOLDS_ON_SLICK)) {
+            return Optional.of("%s does not hold on %s".formatted(glue, word));
+        }
+        return is(Trait.ROUGH) && !adhesive.is(Adhesive.Quality.HOLDS_ON_ROUGH)
+                ? Optional.of("%s holds badly on %s".formatted(glue, word))
+                : Optional.empty();
+    }
+
+    /** What is usually bought, as a maker says it. Common practice, no published source. */
+    public String usualStock() {
+        return switch (this) {
+            case FILM -> "0.1 mm";
+            case VELLUM -> "112 gsm";
+            case PAPER, FABRIC -> "160 gsm";
+            case GLITTER, FOIL, MIRROR -> "250 gsm";
+        };
+    }
+
+    /** Whether a pen writes on it. */
+    public boolean takesInk() {
+        return this == PAPER;
+    }
+
+    /** Of one layer that weighs so much, to the nearest 1/640 mm. */
+    Length thickness(double gramsPerSquareMetre) {
+        return Length.millimetres(gramsPerSquareMetre * cubicCentimetresPerGram / 1000);
+    }
+
+    int grams(Length thickness) {
+        return (int) Math.round(thickness.millimetres() * 1000 / cubicCentimetresPerGram);
+    }
+
+    public Length thickest() {
+        return this == FILM ? THICKEST_FILM : THICKEST;
+    }
+
+    /** In words: "40 to 600 gsm, or 0.03 to 1.5 mm". */
+    public String range() {
+        return this == FILM
+                ? "0.03 to 1 mm"
+                : "%d to %d gsm, or 0.03 to 1.5 mm".formatted(Stock.LIGHTEST, Stock.HEAVIEST);
+    }
+
+    /** @throws IllegalArgumentException if nothing of this material is as heavy or as thick */
+    void require(Stock stock) {
+        boolean weighs = this == FILM
+                || stock.gramsPerSquareMetre() >= Stock.LIGHTEST && stock.gramsPerSquareMetre() <= Stock.HEAVIEST;
+        if (!weighs) {
+            throw new IllegalArgumentException("The %s (%d gsm) must weigh %d to %d gsm."
+                    .formatted(
+                            this == PAPER ? "stock" : word,
+                            stock.gramsPerSquareMetre(),
+                            Stock.LIGHTEST,
+                            Stock.HEAVIEST));
+        }
+        if (stock.thickness().isLessThan(THINNEST) || stock.thickness().isMoreThan(thickest())) {
+            throw new IllegalArgumentException("The %s (%.3f mm thick) must be %.2f to %.2f mm thick."
+                    .formatted(
+                            this == PAPER ? "stock" : word,
+                            stock.thickness().millimetres(),
+                            THINNEST.millimetres(),
+                            thickest().millimetres()));
+        }
+    }
+}
