@@ -35,23 +35,28 @@ export function FaceList({ selection, onSelect }: FaceListProps) {
   const chosen = faces.filter((f) => selection.includes(f.key));
   return (
     <>
-      <div role="group" aria-label="Choose faces" className="mb-1 flex flex-wrap items-center gap-1.5">
-        <Button onClick={() => onSelect(faces.map((f) => f.key))}>All</Button>
-        <Button disabled={chosen.length === 0} onClick={() => onSelect(alike(faces, selection))}>
-          Alike
-        </Button>
-        <Button onClick={() => onSelect(everySecond(faces, selection))}>Every second</Button>
-        <Button onClick={() => onSelect(inPairs(faces, selection))}>In pairs</Button>
-        <Button disabled={chosen.length === 0} onClick={() => onSelect([])}>
-          None
-        </Button>
+      <div className="bg-raised sticky top-0 z-10 max-h-[60vh] overflow-y-auto pb-1">
+        <div role="group" aria-label="Choose faces" className="mb-1 flex flex-wrap items-center gap-1.5">
+          <Button onClick={() => onSelect(faces.map((f) => f.key))}>All</Button>
+          <Button onClick={() => onSelect(faces.filter((f) => f.layers > 0).map((f) => f.key))}>
+            Dressed
+          </Button>
+          <Button disabled={chosen.length === 0} onClick={() => onSelect(alike(faces, selection))}>
+            Alike
+          </Button>
+          <Button onClick={() => onSelect(everySecond(faces, selection))}>Every second</Button>
+          <Button onClick={() => onSelect(inPairs(faces, selection))}>In pairs</Button>
+          <Button disabled={chosen.length === 0} onClick={() => onSelect([])}>
+            None
+          </Button>
+        </div>
+        {chosen.length > 1 && (
+          <section aria-label="Faces dressed alike" className="bg-sunken mb-2 rounded-md px-2 py-1">
+            <p className="m-0 font-semibold">{counted(chosen.length, "face")}, dressed alike:</p>
+            <Dressing faces={chosen} mats={[]} />
+          </section>
+        )}
       </div>
-      {chosen.length > 1 && (
-        <section aria-label="Faces dressed alike" className="bg-sunken mb-2 rounded-md px-2 py-1">
-          <p className="m-0 font-semibold">{counted(chosen.length, "face")}, dressed alike:</p>
-          <Dressing faces={chosen} mats={[]} />
-        </section>
-      )}
       <ul className="m-0 list-none p-0 text-base" aria-label="Faces to dress">
         {faces.map((face) => {
           const open = selection.includes(face.key);

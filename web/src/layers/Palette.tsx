@@ -64,7 +64,11 @@ function PaperRow({ used }: { used: Used }) {
         value={material}
         choices={materials
           .filter((m) => m.folds || !folds)
-          .map((m) => ({ value: m.material, label: m.word, hint: m.advice }))}
+          .map((m) => ({
+            value: m.material,
+            label: m.material === "PAPER" ? "paper or card" : m.word,
+            hint: m.advice,
+          }))}
         onChoose={(chosen) => {
           const other = materials.find((m) => m.material === chosen);
           if (other) void set({ material: other.material, stock: other.stock });

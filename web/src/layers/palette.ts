@@ -2,7 +2,7 @@ import type { Brief, Paper, Plan } from "../api/types";
 
 /** Where a card takes a paper. */
 export interface Place {
-  /** What is cut from it: "base", "layer 1", "left gate (back side)". */
+  /** What is cut from it: "the base", "layer 1", "left gate (back side)". */
   role: string;
   /** What it is called with others like it. */
   sort: string;
@@ -23,8 +23,8 @@ export function placesOf({ brief, parts, faces }: Dressed): Place[] {
   const nameOf = (key: string) => faces.find((f) => f.key === key);
   return [
     {
-      role: "base",
-      sort: "base",
+      role: "the base",
+      sort: "the base",
       paper: brief.base,
       folds: true,
       put: (b, base) => ({ ...b, base }),
@@ -109,7 +109,7 @@ export function paletteOf(plan: Dressed & Pick<Plan, "papers">): Used[] {
 export const withPaper = (brief: Brief, places: Place[], paper: Paper): Brief =>
   places.reduce((changed, place) => place.put(changed, paper), brief);
 
-/** "base, 4 bars and layer 1": many that are called alike are counted. */
+/** "the base, 4 × bar and layer 1": many that are called alike are counted. */
 export function rolesOf(places: Place[]): string {
   const sorts = new Map<string, Place[]>();
   for (const place of places) sorts.set(place.sort, [...(sorts.get(place.sort) ?? []), place]);
