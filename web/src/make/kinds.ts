@@ -15,6 +15,7 @@ export const MOVES: Record<Task["kind"], "card" | "piece" | null> = {
   window: null,
   fold: "piece",
   "lay-mats": null,
+  "build-topper": null,
   "lay-topper": null,
   glue: null,
   "close-onto": "card",

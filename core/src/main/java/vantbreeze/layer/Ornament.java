@@ -9,13 +9,23 @@ import vantbreeze.measure.Length;
  *
  * @param name unique on a card
  * @param face the {@link Face#key() key} of the face it is glued to
- * @param x from the panel's left edge to the left of its box, looking at the face; negative if it leaves the panel
- * @param y from the panel's lower edge to the bottom of its box
+ * @param shape what it is cut to
+ * @param x where it lies from left to right, looking at the face
+ * @param y where it lies from bottom to top
  * @param lift how high foam holds it, 0 to {@link #HIGHEST_LIFT}; empty for as high as it has to be
  * @param glue what of it is glued
+ * @param trimmed whether what hangs over an edge of its panel is cut off flush
  */
 public record Ornament(
-        String name, String face, Outline outline, Length x, Length y, Optional<Length> lift, Paper paper, Glue glue) {
+        String name,
+        String face,
+        Shape shape,
+        Anchor x,
+        Anchor y,
+        Optional<Length> lift,
+        Paper paper,
+        Glue glue,
+        boolean trimmed) {
 
     public static final Length HIGHEST_LIFT = Length.millimetres(12);
     private static final int LONGEST_NAME = 40;
@@ -39,15 +49,41 @@ public record Ornament(
         }
     }
 
-    public Ornament at(Length otherX, Length otherY) {
-        return new Ornament(name, face, outline, otherX, otherY, lift, paper, glue);
+    /** Of one outline, measured from its panel's lower left corner. */
+    public Ornament(
+            String name,
+            String face,
+            Outline outline,
+            Length x,
+            Length y,
+            Optional<Length> lift,
+            Paper paper,
+            Glue glue) {
+        this(name, face, outline, Anchor.at(x), Anchor.at(y), lift, paper, glue, false);
+    }
+
+    public Ornament at(Anchor otherX, Anchor otherY) {
+        return new Ornament(name, face, shape, otherX, otherY, lift, paper, glue, trimmed);
+    }
+
+    public Ornament on(String otherFace) {
+        return new Ornament(name, otherFace, shape, x, y, lift, paper, glue, trimmed);
     }
 
     public Ornament lifted(Optional<Length> other) {
-        return new Ornament(name, face, outline, x, y, other, paper, glue);
+        return new Ornament(name, face, shape, x, y, other, paper, glue, trimmed);
     }
 
     public Ornament glued(Glue other) {
-        return new Ornament(name, face, outline, x, y, lift, paper, other);
+        return new Ornament(name, face, shape, x, y, lift, paper, other, trimmed);
+    }
+
+    public Ornament trimmedFlush() {
+        return new Ornament(name, face, shape, x, y, lift, paper, glue, true);
+    }
+
+    /** Whether it is laid by that ornament alone, so that the two can be put together before they come onto the card. */
+    public boolean isLaidBy(String other) {
+        return x.of().equals(Optional.of(other)) && y.of().equals(Optional.of(other));
     }
 }

@@ -44,11 +44,13 @@ public record Ornaments(List<PlacedOrnament> placed, List<Ornament> homeless) {
     private static final double TOLERANCE = Length.COUNTS_PER_MILLIMETRE / 100.0;
 
     /**
+     * @param grid the marks that parts of faces are cut to
      * @param papers panels and mats as they lie closed
      * @param poses all that the card goes through, the first as it is closed
      */
     public static Ornaments of(
             List<Ornament> ornaments,
+            ToolGrid grid,
             List<Face> faces,
             Structure structure,
             LayerStack closed,
@@ -63,9 +65,29 @@ public record Ornaments(List<PlacedOrnament> placed, List<Ornament> homeless) {
         for (Ornament ornament : ornaments) {
             Optional<Face> face =
                     faces.stream().filter(f -> f.key().equals(ornament.face())).findFirst();
-            face.ifPresentOrElse(f -> placed.add(placer.place(ornament, f, placed)), () -> homeless.add(ornament));
+            Optional<Laid> laid = face.flatMap(f -> Laid.of(
+                    ornament,
+                    lookedAt(f),
+                    grid,
+                    name -> placed.stream()
+                            .filter(o ->
+                                    o.face().equals(f) && o.ornament().name().equals(name))
+                            .map(PlacedOrnament::laid)
+                            .findFirst()));
+            laid.ifPresentOrElse(
+                    l -> placed.add(placer.place(ornament, l, face.orElseThrow(), placed)),
+                    () -> homeless.add(ornament));
         }
         return new Ornaments(List.copyOf(placed), List.copyOf(homeless));
+    }
+
+    /** The panel as one looks at that side of it, the lower left corner of its box at the origin. */
+    private static Polygon lookedAt(Face face) {
+        Envelope box = face.panel().outline().getEnvelopeInternal();
+        return (face.side() == Side.FACE
+                        ? FlatMotion.shift(-box.getMinX(), -box.getMinY())
+                        : new FlatMotion(-1, 0, box.getMaxX(), 0, 1, -box.getMinY()))
+                .apply(face.panel().outline());
     }
 
     /** The box around the closed card with all that sticks out of it. */
@@ -95,12 +117,12 @@ public record Ornaments(List<PlacedOrnament> placed, List<Ornament> homeless) {
     private record Placer(Structure structure, LayerStack closed, StackMap bulk, List<List<RigidMotion>> poses) {
 
         /** @param earlier those laid before it */
-        PlacedOrnament place(Ornament ornament, Face face, List<PlacedOrnament> earlier) {
-            Polygon onPiece = onPiece(ornament, face, ornament.outline().polygon());
+        PlacedOrnament place(Ornament ornament, Laid laid, Face face, List<PlacedOrnament> earlier) {
+            Polygon onPiece = onPiece(laid, face, laid.outline().polygon());
             Polygon lying = closed.stage()
                     .placed(face.panel())
                     .motion()
-                    .apply(onPiece(ornament, face, ornament.outline().cover()));
+                    .apply(onPiece(laid, face, laid.outline().cover()));
             boolean fromBelow = closed.stage().placed(face.panel()).upSide() != face.side();
             List<PlacedOrnament> beneath = earlier.stream()
                     .filter(o -> o.face().equals(face) && overlap(o.onPiece(), onPiece))
@@ -108,16 +130,17 @@ public record Ornaments(List<PlacedOrnament> placed, List<Ornament> homeless) {
             Optional<PlacedOrnament> carrier = beneath.stream()
                     .filter(o -> o.onPiece().buffer(TOLERANCE).covers(onPiece))
                     .reduce((lower, upper) -> upper);
-            return carrier.map(c -> carried(ornament, face, onPiece, lying, c))
-                    .orElseGet(() -> onPanel(ornament, face, onPiece, lying, fromBelow, beneath));
+            return carrier.map(c -> carried(ornament, laid, face, onPiece, lying, c))
+                    .orElseGet(() -> onPanel(ornament, laid, face, onPiece, lying, fromBelow, beneath));
         }
 
         /** What it crosses its carrier crosses already. */
         private static PlacedOrnament carried(
-                Ornament ornament, Face face, Polygon onPiece, Polygon lying, PlacedOrnament carrier) {
+                Ornament ornament, Laid laid, Face face, Polygon onPiece, Polygon lying, PlacedOrnament carrier) {
             Length lift = ornament.lift().orElse(Length.ZERO);
             return new PlacedOrnament(
                     ornament,
+                    laid,
                     face,
                     onPiece,
                     lying,
@@ -136,6 +159,7 @@ public record Ornaments(List<PlacedOrnament> placed, List<Ornament> homeless) {
 
         private PlacedOrnament onPanel(
                 Ornament ornament,
+                Laid laid,
                 Face face,
                 Polygon onPiece,
                 Polygon lying,
@@ -191,6 +215,7 @@ public record Ornaments(List<PlacedOrnament> placed, List<Ornament> homeless) {
             }
             return new PlacedOrnament(
                     ornament,
+                    laid,
                     face,
                     onPiece,
                     lying,
@@ -233,10 +258,10 @@ public record Ornaments(List<PlacedOrnament> placed, List<Ornament> homeless) {
         }
 
         /** On a panel's back its left is the flat piece's right. */
-        private static Polygon onPiece(Ornament ornament, Face face, Polygon shape) {
+        private static Polygon onPiece(Laid laid, Face face, Polygon shape) {
             Envelope panel = face.panel().outline().getEnvelopeInternal();
-            double x = ornament.x().count();
-            double y = panel.getMinY() + ornament.y().count();
+            double x = laid.x().count();
+            double y = panel.getMinY() + laid.y().count();
             return face.side() == Side.FACE
                     ? FlatMotion.shift(panel.getMinX() + x, y).apply(shape)
                     : new FlatMotion(-1, 0, panel.getMaxX() - x, 0, 1, y).apply(shape);

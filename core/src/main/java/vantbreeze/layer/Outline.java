@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Function;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
@@ -15,8 +16,10 @@ import org.locationtech.jts.util.GeometricShapeFactory;
 import vantbreeze.measure.Excerpt;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
+import vantbreeze.measure.ToolGrid;
 import vantbreeze.measure.UnitSystem;
 import vantbreeze.structure.CornerList;
+import vantbreeze.structure.FlatMotion;
 import vantbreeze.structure.Silhouette;
 
 /**
@@ -25,7 +28,7 @@ import vantbreeze.structure.Silhouette;
  * @param text as {@link #parse} reads it
  * @param polygon in counts of 1/640 mm, good side up, the lower left corner of its box at the origin
  */
-public record Outline(String text, Polygon polygon) {
+public record Outline(String text, Polygon polygon) implements Shape {
 
     public static final String FORM =
             "a size such as \"2 x 3 in\", \"circle 1 1/2 in\", \"turned square 1 3/4 in\", an outline of the library such as \"heart 2 x 2 in\", or \"outline 2 in: 0,0 4,0 2,3\" with 3 to 400 corners";
@@ -91,6 +94,27 @@ public record Outline(String text, Polygon polygon) {
         Size size = Size.parse(said, units);
         return new Outline(text.strip(), (Polygon) GEOMETRY.toGeometry(
                 new Envelope(0, size.width().count(), 0, size.height().count())));
+    }
+
+    /** What is cut along those corners, moved so that its box begins at the origin; empty where it is too small or too large. */
+    static Optional<Outline> of(Polygon corners) {
+        Envelope box = corners.getEnvelopeInternal();
+        Polygon moved = FlatMotion.shift(-box.getMinX(), -box.getMinY()).apply(corners);
+        try {
+            return Optional.of(new Outline("cut to fit", moved));
+        } catch (IllegalArgumentException e) {
+            return Optional.empty();
+        }
+    }
+
+    @Override
+    public String text(UnitSystem units) {
+        return text;
+    }
+
+    @Override
+    public Optional<Laid> on(Polygon panel, ToolGrid grid, Function<Outline, Optional<Laid>> placed) {
+        return placed.apply(this);
     }
 
     /** Its diagonal, the square root of 2 times its side, is what must stay inside the card. */

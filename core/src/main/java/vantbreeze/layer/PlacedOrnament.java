@@ -9,6 +9,7 @@ import vantbreeze.structure.Panel;
 /**
  * An ornament where it lies on its card.
  *
+ * @param laid its outline and its place on the panel
  * @param onPiece its outline on the flat piece, seen from the piece's face side, in counts of 1/640 mm
  * @param closed its outline on the closed card, in the closed stage's plane
  * @param outside whether it lies on the outside of the closed card
@@ -23,6 +24,7 @@ import vantbreeze.structure.Panel;
  */
 public record PlacedOrnament(
         Ornament ornament,
+        Laid laid,
         Face face,
         Polygon onPiece,
         Polygon closed,
@@ -35,6 +37,16 @@ public record PlacedOrnament(
         List<Panel> crosses,
         List<String> scores,
         List<Panel> overlaps) {
+
+    /** As it is cut out. */
+    public Outline outline() {
+        return laid.cut();
+    }
+
+    /** Whether it comes onto what carries it before that comes onto the card. */
+    public boolean isBuiltOffTheCard() {
+        return carrier.filter(ornament::isLaidBy).isPresent();
+    }
 
     /** What it is glued to, in words. */
     public String liesOn() {

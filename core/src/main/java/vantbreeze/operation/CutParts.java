@@ -43,8 +43,8 @@ public record CutParts(List<String> all, String from, List<CutList.Alike> what) 
     public Optional<Operation> together(Operation other) {
         return other instanceof CutParts more
                         && from.equals(more.from)
-                        && first().kind() == Part.Kind.PIECE
-                        && more.first().kind() == Part.Kind.PIECE
+                        && first().kind() != Part.Kind.MAT
+                        && first().kind() == more.first().kind()
                 ? Optional.of(new CutParts(all, from, CutList.ofShapes(Phrases.both(parts(), more.parts()))))
                 : Optional.empty();
     }
@@ -78,7 +78,9 @@ public record CutParts(List<String> all, String from, List<CutList.Alike> what) 
     public String title() {
         return isOfMats()
                 ? "Cut the mats" + (all.size() > 1 ? ", " + from : "")
-                : what.size() == 1 ? "Cut " + these(what.get(0)) : "Cut the pieces";
+                : what.size() == 1
+                        ? "Cut " + these(what.get(0))
+                        : first().kind() == Part.Kind.TOPPER ? "Cut the toppers" : "Cut the pieces";
     }
 
     @Override

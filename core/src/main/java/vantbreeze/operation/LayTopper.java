@@ -16,9 +16,11 @@ public record LayTopper(PlacedOrnament placed, GluedPlace place, Joint joint) im
 
     @Override
     public List<Hazard> hazards() {
-        return joint.adhesive().is(Quality.BURNS)
-                ? List.of(Hazard.SMALL_PARTS, Hazard.SOLVENT)
-                : List.of(Hazard.SMALL_PARTS);
+        return burns(joint) ? List.of(Hazard.SMALL_PARTS, Hazard.SOLVENT) : List.of(Hazard.SMALL_PARTS);
+    }
+
+    static boolean burns(Joint joint) {
+        return joint.adhesive().is(Quality.BURNS);
     }
 
     @Override
@@ -39,13 +41,13 @@ public record LayTopper(PlacedOrnament placed, GluedPlace place, Joint joint) im
     @Override
     public Wording wording(Ruler ruler) {
         Ornament ornament = placed.ornament();
-        String note = Form.of(ornament.outline().polygon()).note();
+        String note = Form.of(placed.outline().polygon()).note();
         String panel = placed.face().panel().name();
         boolean free = !placed.crosses().isEmpty() || !placed.overlaps().isEmpty();
-        return Wording.plain("Put the %s (%s%s) on the %s. Its place on the %s: %s. Use %s.%s"
+        return Wording.plain("Put the %s (%s%s) on the %s. Its place on the %s: %s. Use %s.%s%s"
                 .formatted(
                         ornament.name(),
-                        ruler.text(ornament.outline().size()),
+                        ruler.text(placed.outline().size()),
                         note.isEmpty() ? "" : ", " + note,
                         placed.liesOn(),
                         placed.face().label(),
@@ -53,6 +55,9 @@ public record LayTopper(PlacedOrnament placed, GluedPlace place, Joint joint) im
                         joint.text(),
                         free
                                 ? " Put glue only where it covers the %s: the rest has to come away.".formatted(panel)
+                                : "",
+                        placed.laid().isTrimmed()
+                                ? " Turn it over and trim what hangs over flush with the edge."
                                 : ""));
     }
 

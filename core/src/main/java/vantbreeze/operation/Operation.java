@@ -29,6 +29,7 @@ public sealed interface Operation
                 CutWindow,
                 FoldPiece,
                 LayMats,
+                BuildTopper,
                 LayTopper,
                 Glue,
                 CloseOnto,

@@ -146,9 +146,7 @@ record OwnTasks(TaskGraph graph, Structure structure, List<Face> faces, Ornament
     }
 
     private Target mat(Part part) {
-        List<String> lay = graph.where(
-                        d -> d.operation().laysParts() && d.parts().contains(part.id()))
-                .toList();
+        List<String> lay = laying(part.id()).toList();
         boolean first = lay.stream().anyMatch(l -> graph.get(l).phase() == Phase.LAY_FIRST);
         return new Target(
                 Grouped.the(part.piece().name()),
@@ -164,7 +162,9 @@ record OwnTasks(TaskGraph graph, Structure structure, List<Face> faces, Ornament
     }
 
     private Target topper(Part part) {
-        TaskGraph.Draft lay = graph.get("lay/" + part.id());
+        TaskGraph.Draft lay = graph.get(laying(part.id())
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("Nothing lays the part (%s).".formatted(part.id()))));
         return new Target(
                 Grouped.the(part.name()),
                 Optional.empty(),
@@ -185,7 +185,11 @@ record OwnTasks(TaskGraph graph, Structure structure, List<Face> faces, Ornament
     private Stream<String> toppersOn(Face face) {
         return ornaments.placed().stream()
                 .filter(o -> o.face().key().equals(face.key()))
-                .map(o -> "lay/topper/" + o.ornament().name());
+                .flatMap(o -> laying("topper/" + o.ornament().name()));
+    }
+
+    private Stream<String> laying(String part) {
+        return graph.where(d -> d.operation().laysParts() && d.parts().contains(part));
     }
 
     /** The joints after which a face that has to be dressed first is out of reach. */

@@ -380,6 +380,11 @@ public final class SketchPad {
         stroke(Sketch.Line.TOP, new LineSegment(middle.x - x, middle.y - y, middle.x + x, middle.y + y), "");
     }
 
+    /** Without the piece itself. */
+    void lookAt(Face face) {
+        lieDown(structure.piece(face.panel().piece()), face.side());
+    }
+
     void onFace(Face face) {
         piece(structure.piece(face.panel().piece()), face.side(), true);
     }

@@ -303,10 +303,10 @@ public final class Tasks {
 
     private void toppers(boolean first) {
         Phase phase = first ? Phase.LAY_FIRST : Phase.LAY;
-        for (PlacedOrnament placed : ornaments.placed()) {
-            if (placed.face().beforeAssembly() != first) {
-                continue;
-            }
+        List<PlacedOrnament> these = ornaments.placed().stream()
+                .filter(o -> o.face().beforeAssembly() == first)
+                .toList();
+        for (PlacedOrnament placed : these) {
             String part = "topper/" + placed.ornament().name();
             graph.add(
                     "cut/" + part,
@@ -320,13 +320,20 @@ public final class Tasks {
                                     .toList()),
                     List.of(part),
                     false);
+        }
+        for (PlacedOrnament placed : these) {
+            String part = "topper/" + placed.ornament().name();
+            if (placed.isBuiltOffTheCard()) {
+                continue;
+            }
             GluedPlace place = GluedPlace.of(
                     placed.onPiece(),
                     placed.face().panel().outline(),
                     placed.face().side());
             graph.add("lay/" + part, phase, new LayTopper(placed, place, joints.of(placed)), List.of(part), false)
                     .after(Stream.of("cut/" + part))
-                    .after(placed.carrier().stream().map(c -> "lay/topper/" + c))
+                    .after(build(placed, phase).stream())
+                    .after(placed.carrier().stream().map(this::root).map(c -> "lay/topper/" + c))
                     .after(graph.layingOn(placed.face()))
                     .after(
                             first
@@ -334,6 +341,50 @@ public final class Tasks {
                                             PieceTasks.partOf(placed.face().panel()))
                                     : graph.of(Phase.FILM, Phase.JOIN, Phase.CLOSE_ONTO, Phase.THREAD));
         }
+    }
+
+    /** What comes onto it before it comes onto the card: their cuts come before. */
+    private Optional<String> build(PlacedOrnament root, Phase phase) {
+        String name = root.ornament().name();
+        List<PlacedOrnament> on = ornaments.placed().stream()
+                .filter(o -> o.isBuiltOffTheCard() && root(o.ornament().name()).equals(name))
+                .toList();
+        if (on.isEmpty()) {
+            return Optional.empty();
+        }
+        String id = "build/topper/" + name;
+        graph.add(
+                        id,
+                        phase,
+                        new BuildTopper(
+                                root,
+                                on.stream()
+                                        .map(o -> new BuildTopper.Layer(
+                                                o,
+                                                GluedPlace.of(
+                                                        o.onPiece(),
+                                                        named(o.liesOn()).onPiece(),
+                                                        o.face().side()),
+                                                joints.of(o)))
+                                        .toList()),
+                        on.stream().map(o -> "topper/" + o.ornament().name()).toList(),
+                        false)
+                .after(Stream.of("cut/topper/" + name))
+                .after(on.stream().map(o -> "cut/topper/" + o.ornament().name()));
+        return Optional.of(id);
+    }
+
+    private PlacedOrnament named(String name) {
+        return ornaments.placed().stream()
+                .filter(o -> o.ornament().name().equals(name))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("There is no ornament (%s).".formatted(name)));
+    }
+
+    /** What of a stack comes onto the card with all that it carries. */
+    private String root(String name) {
+        PlacedOrnament placed = named(name);
+        return placed.isBuiltOffTheCard() ? root(placed.liesOn()) : name;
     }
 
     /** One wait for all that was joined. */

@@ -140,7 +140,7 @@ public final class Parts {
 
     private void topper(PlacedOrnament placed) {
         Ornament ornament = placed.ornament();
-        Cut cut = Cut.of(ornament.name(), ornament.outline().polygon(), 0);
+        Cut cut = Cut.of(ornament.name(), placed.outline().polygon(), 0);
         parts.add(new Part(
                 "topper/" + ornament.name(),
                 Part.Kind.TOPPER,

@@ -5,9 +5,11 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import vantbreeze.layer.Anchor;
 import vantbreeze.layer.Closure;
 import vantbreeze.layer.Face;
 import vantbreeze.layer.Finish;
+import vantbreeze.layer.Laid;
 import vantbreeze.layer.Matting;
 import vantbreeze.layer.MessageRoom;
 import vantbreeze.layer.Ornament;
@@ -120,15 +122,17 @@ final class LayerFixes {
                 plan.faces().stream()
                         .filter(Face::isDressed)
                         .findFirst()
-                        .ifPresent(f -> change("Put it on the " + f.label(), onto(ornament, f)));
+                        .ifPresent(f -> change("Put it on the " + f.label(), ornament.on(f.key())));
             case ORNAMENT_TOO_LOW -> change("Let foam lift it as high as it must", ornament.lifted(Optional.empty()));
             case ORNAMENT_STICKS_PANELS -> {
                 String panel = panelName(ornament);
                 change("Glue it on the %s only".formatted(panel), ornament.glued(Ornament.Glue.OWN_PANEL));
                 inside(ornament).ifPresent(o -> change("Move it onto the " + panel, o));
             }
-            case ORNAMENT_BLOCKS_FOLD, ORNAMENT_COLLIDES, ORNAMENT_STICKS_OUT, ORNAMENT_ABOVE ->
+            case ORNAMENT_BLOCKS_FOLD, ORNAMENT_COLLIDES, ORNAMENT_STICKS_OUT, ORNAMENT_ABOVE -> {
                 inside(ornament).ifPresent(o -> change("Move it onto the " + panelName(ornament), o));
+                change("Trim it flush with the edge of the " + panelName(ornament), ornament.trimmedFlush());
+            }
             case ORNAMENT_HOLDS_LITTLE -> {}
             default -> {
                 return;
@@ -151,10 +155,6 @@ final class LayerFixes {
                         .toList()));
     }
 
-    private static Ornament onto(Ornament o, Face face) {
-        return new Ornament(o.name(), face.key(), o.outline(), o.x(), o.y(), o.lift(), o.paper(), o.glue());
-    }
-
     private Optional<Face> face(Ornament ornament) {
         return plan.faces().stream()
                 .filter(f -> f.key().equals(ornament.face()))
@@ -167,16 +167,22 @@ final class LayerFixes {
 
     /** Moved the least so that it lies within its panel; empty if it is too large for that or there already. */
     private Optional<Ornament> inside(Ornament ornament) {
-        return face(ornament).flatMap(face -> {
-            Size panel = face.panel().box();
-            Size it = ornament.outline().size();
-            if (!it.fitsWithin(panel)) {
-                return Optional.empty();
-            }
-            Length x = clamp(ornament.x(), panel.width().minus(it.width()));
-            Length y = clamp(ornament.y(), panel.height().minus(it.height()));
-            return x.equals(ornament.x()) && y.equals(ornament.y()) ? Optional.empty() : Optional.of(ornament.at(x, y));
-        });
+        return plan.ornaments().placed().stream()
+                .filter(placed -> placed.ornament().equals(ornament))
+                .findFirst()
+                .flatMap(placed -> {
+                    Size panel = placed.face().panel().box();
+                    Laid laid = placed.laid();
+                    Size it = laid.outline().size();
+                    if (!it.fitsWithin(panel)) {
+                        return Optional.empty();
+                    }
+                    Length x = clamp(laid.x(), panel.width().minus(it.width()));
+                    Length y = clamp(laid.y(), panel.height().minus(it.height()));
+                    return x.equals(laid.x()) && y.equals(laid.y())
+                            ? Optional.empty()
+                            : Optional.of(ornament.at(Anchor.at(x), Anchor.at(y)));
+                });
     }
 
     private static Length clamp(Length value, Length most) {

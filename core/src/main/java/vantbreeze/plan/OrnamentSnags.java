@@ -12,6 +12,7 @@ import vantbreeze.fold.Motion;
 import vantbreeze.fold.PoseSolver;
 import vantbreeze.fold.RigidMotion;
 import vantbreeze.fold.Scene;
+import vantbreeze.layer.Face;
 import vantbreeze.layer.Ornament;
 import vantbreeze.layer.PlacedOrnament;
 import vantbreeze.measure.Length;
@@ -67,9 +68,19 @@ final class OrnamentSnags {
                     Snag.Code.ORNAMENT_HOMELESS,
                     Severity.STOP,
                     ornament,
-                    "The %s belongs on \"%s\", which this card does not have or never shows."
-                            .formatted(ornament.name(), ornament.face()));
+                    face(ornament)
+                            .map(f ->
+                                    "The %s finds no place on the %s: what it is laid by is not there before it, or too little of the face is left for it."
+                                            .formatted(ornament.name(), f.label()))
+                            .orElseGet(() -> "The %s belongs on \"%s\", which this card does not have or never shows."
+                                    .formatted(ornament.name(), ornament.face())));
         }
+    }
+
+    private Optional<Face> face(Ornament ornament) {
+        return work.faces().stream()
+                .filter(f -> f.key().equals(ornament.face()))
+                .findFirst();
     }
 
     private void glue(PlacedOrnament o) {

@@ -73,8 +73,14 @@ record Workpiece(
         Dressing dressing = stack.map(s -> Dressing.of(faces, structure, s, brief.matting()))
                 .orElse(Dressing.NONE);
         List<StackMap.Layer> papers = papers(brief, structure, closed, dressing);
-        Ornaments ornaments = stack.map(
-                        s -> Ornaments.of(brief.ornaments(), faces, structure, s, papers, Level.poses(closed, scenes)))
+        Ornaments ornaments = stack.map(s -> Ornaments.of(
+                        brief.ornaments(),
+                        brief.matting().grid(),
+                        faces,
+                        structure,
+                        s,
+                        papers,
+                        Level.poses(closed, scenes)))
                 .orElse(Ornaments.NONE);
         papers.addAll(ornaments.layers());
         StackMap open = StackMap.of(papers);

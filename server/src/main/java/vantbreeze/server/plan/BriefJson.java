@@ -10,10 +10,11 @@ import java.util.stream.Collectors;
 import vantbreeze.catalogue.LengthList;
 import vantbreeze.catalogue.LinePattern;
 import vantbreeze.catalogue.PanelRows;
+import vantbreeze.layer.Anchor;
 import vantbreeze.layer.Finish;
 import vantbreeze.layer.Matting;
 import vantbreeze.layer.Ornament;
-import vantbreeze.layer.Outline;
+import vantbreeze.layer.Shape;
 import vantbreeze.material.Material;
 import vantbreeze.material.Paper;
 import vantbreeze.material.Print;
@@ -209,31 +210,63 @@ public record BriefJson(
             @Schema(description = "key of the face it is glued to", example = "front/face")
             String face,
 
-            @Schema(description = Outline.FORM, example = "circle 1 1/2 in")
+            @Schema(description = Shape.FORM, example = "circle 1 1/2 in")
             String outline,
 
-            @Schema(description = "from the panel's left edge, looking at the face", example = "1/2 in")
+            @Schema(
+                    description = "from the panel's left edge, looking at the face, or as across says",
+                    example = "1/2 in")
             String x,
 
-            @Schema(description = "from the panel's lower edge", example = "1/2 in")
+            @Schema(description = "from the panel's lower edge, or as up says", example = "1/2 in")
             String y,
 
             @Schema(description = "how high foam holds it; as high as it has to be when absent", nullable = true)
             String lift,
 
             PaperJson paper,
-            Ornament.Glue glue) {
+            Ornament.Glue glue,
+
+            @Schema(description = "what x is counted from; from the panel's left edge when absent", nullable = true)
+            AnchorJson across,
+
+            @Schema(description = "what y is counted from; from the panel's lower edge when absent", nullable = true)
+            AnchorJson up,
+
+            @Schema(description = "whether what hangs over its panel is trimmed off flush", nullable = true)
+            Boolean trimmed) {
 
         static OrnamentJson of(Ornament o, UnitSystem units) {
             return new OrnamentJson(
                     o.name(),
                     o.face(),
-                    o.outline().text(),
-                    o.x().exactText(units),
-                    o.y().exactText(units),
+                    o.shape().text(units),
+                    o.x().by().exactText(units),
+                    o.y().by().exactText(units),
                     o.lift().map(l -> l.exactText(units)).orElse(null),
                     PaperJson.of(o.paper()),
-                    o.glue());
+                    o.glue(),
+                    AnchorJson.of(o.x()),
+                    AnchorJson.of(o.y()),
+                    o.trimmed() ? true : null);
+        }
+    }
+
+    /**
+     * What something is laid by.
+     *
+     * @param from near is left or below
+     * @param of the name of an earlier ornament on the same face; absent for the panel
+     */
+    @Schema(name = "Anchor")
+    public record AnchorJson(
+            Anchor.From from, @Schema(nullable = true) String of) {
+
+        /** Absent for what is measured from the panel's near edge. */
+        static AnchorJson of(Anchor anchor) {
+            return anchor.from() == Anchor.From.NEAR && anchor.of().isEmpty()
+                    ? null
+                    : new AnchorJson(anchor.from(), anchor.of().orElse(null));
         }
     }
 

@@ -1,6 +1,7 @@
 package vantbreeze.server.plan;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -11,11 +12,12 @@ import java.util.function.BiFunction;
 import vantbreeze.catalogue.FoldCatalogue;
 import vantbreeze.catalogue.FoldDesign;
 import vantbreeze.catalogue.Parameter;
+import vantbreeze.layer.Anchor;
 import vantbreeze.layer.Closure;
 import vantbreeze.layer.Finish;
 import vantbreeze.layer.Matting;
 import vantbreeze.layer.Ornament;
-import vantbreeze.layer.Outline;
+import vantbreeze.layer.Shape;
 import vantbreeze.material.Adhesives;
 import vantbreeze.material.Material;
 import vantbreeze.material.Paper;
@@ -220,26 +222,50 @@ public final class BriefReader {
         if (given == null) {
             return fields.field(field, null, "an ornament", () -> null);
         }
-        Outline outline = fields.fieldUpTo(
+        Shape shape = fields.fieldUpTo(
                 LONGEST_OUTLINE,
                 field + ".outline",
                 given.outline(),
-                Outline.FORM,
-                () -> Outline.parse(given.outline(), units));
-        Length x = place(field + ".x", given.x());
-        Length y = place(field + ".y", given.y());
+                Shape.FORM,
+                () -> Shape.parse(given.outline(), units));
+        Anchor x = anchor(field + ".across", given.across(), place(field + ".x", given.x()));
+        Anchor y = anchor(field + ".up", given.up(), place(field + ".y", given.y()));
         Length lift = fields.lengthIfGiven(field + ".lift", given.lift());
         Paper paper = paper(field + ".paper", given.paper());
         Ornament.Glue glue = fields.field(field + ".glue", given.glue(), "OWN_PANEL, WHOLE", given::glue);
         String face = fields.field(field + ".face", given.face(), "the key of a face", given::face);
-        if (outline == null || x == null || y == null || paper == null || glue == null || face == null) {
+        if (shape == null || x == null || y == null || paper == null || glue == null || face == null) {
             return null;
         }
         return fields.field(
                 field + ".name",
                 given.name(),
                 "a name, and a lift of 0 to %.0f mm".formatted(Ornament.HIGHEST_LIFT.millimetres()),
-                () -> new Ornament(given.name(), face, outline, x, y, Optional.ofNullable(lift), paper, glue));
+                () -> new Ornament(
+                        given.name(),
+                        face,
+                        shape,
+                        x,
+                        y,
+                        Optional.ofNullable(lift),
+                        paper,
+                        glue,
+                        Boolean.TRUE.equals(given.trimmed())));
+    }
+
+    /** @return nothing after noting a fault */
+    private Anchor anchor(String field, BriefJson.AnchorJson given, Length by) {
+        if (by == null) {
+            return null;
+        }
+        if (given == null) {
+            return Anchor.at(by);
+        }
+        return fields.field(
+                field + ".from",
+                given.from(),
+                Arrays.toString(Anchor.From.values()),
+                () -> new Anchor(given.from(), by, Optional.ofNullable(given.of())));
     }
 
     /** @return nothing after noting the fault */

@@ -1,0 +1,32 @@
+package vantbreeze.layer;
+
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.Function;
+import org.locationtech.jts.geom.Polygon;
+import vantbreeze.measure.ToolGrid;
+import vantbreeze.measure.UnitSystem;
+
+/** What an ornament is cut to: an outline of its own, or a part of the face that it lies on. */
+public sealed interface Shape permits Outline, Area {
+
+    String FORM = Outline.FORM + ", or part of the face: " + Area.FORM;
+
+    /** As {@link #parse} reads it. */
+    String text(UnitSystem units);
+
+    /**
+     * @param panel as one looks at the face, the lower left corner of its box at the origin, in counts of 1/640 mm
+     * @param grid the marks that sizes are cut to
+     * @param placed lays an outline where its ornament wants it
+     * @return nothing where the panel leaves too little for it
+     */
+    Optional<Laid> on(Polygon panel, ToolGrid grid, Function<Outline, Optional<Laid>> placed);
+
+    /** @throws IllegalArgumentException if it is none of {@link #FORM} */
+    static Shape parse(String text, UnitSystem units) {
+        return Area.isSaid(text.strip().toLowerCase(Locale.ROOT))
+                ? Area.parse(text, units)
+                : Outline.parse(text, units);
+    }
+}

@@ -1,0 +1,76 @@
+package vantbreeze.operation;
+
+import java.util.List;
+import java.util.Optional;
+import vantbreeze.layer.PlacedOrnament;
+import vantbreeze.make.GluedPlace;
+import vantbreeze.make.Joint;
+import vantbreeze.measure.Ruler;
+import vantbreeze.structure.Grouped;
+
+/**
+ * A topper of several layers, put together before it comes onto the card.
+ *
+ * @param root what carries all of it
+ * @param layers what comes onto it, one after the other
+ */
+@Kind("build-topper")
+public record BuildTopper(PlacedOrnament root, List<Layer> layers) implements Operation {
+
+    /** @param place on what carries it */
+    public record Layer(PlacedOrnament placed, GluedPlace place, Joint joint) {
+
+        private String text(Ruler ruler) {
+            return "%s on %s: %s, with %s"
+                    .formatted(
+                            Grouped.the(placed.ornament().name()),
+                            Grouped.the(placed.liesOn()),
+                            place.text(ruler),
+                            joint.text());
+        }
+    }
+
+    public BuildTopper {
+        layers = List.copyOf(layers);
+    }
+
+    @Override
+    public List<Hazard> hazards() {
+        return layers.stream().anyMatch(l -> LayTopper.burns(l.joint()))
+                ? List.of(Hazard.SMALL_PARTS, Hazard.SOLVENT)
+                : List.of(Hazard.SMALL_PARTS);
+    }
+
+    @Override
+    public boolean isWet() {
+        return layers.stream().anyMatch(l -> l.joint().adhesive().dries());
+    }
+
+    @Override
+    public boolean laysParts() {
+        return true;
+    }
+
+    @Override
+    public String title() {
+        return "Build " + Grouped.the(root.ornament().name());
+    }
+
+    @Override
+    public Wording wording(Ruler ruler) {
+        return new Wording(
+                "Off the card, put",
+                layers.stream().map(l -> l.text(ruler)).toList(),
+                "; then ",
+                ".",
+                Optional.empty());
+    }
+
+    @Override
+    public void draw(SketchPad pad) {
+        pad.lookAt(root.face());
+        pad.area(Sketch.Surface.FACE, root.onPiece(), root.ornament().name());
+        layers.forEach(l -> pad.area(
+                Sketch.Surface.LAID, l.placed().onPiece(), l.placed().ornament().name()));
+    }
+}
