@@ -41,6 +41,8 @@ export function OrnamentPlace({ ornament }: { ornament: Ornament }) {
       const place = to(o);
       return {
         ...o,
+        across: null,
+        up: null,
         x: lengthText(snapped(place.x), brief.units),
         y: lengthText(snapped(place.y), brief.units),
       };
@@ -91,7 +93,10 @@ export function OrnamentPlace({ ornament }: { ornament: Ornament }) {
     if (!by) return;
     e.preventDefault();
     void store.change((now) =>
-      moved(now, (o) => ({ x: mmOf(o.x) + by[0] * step, y: mmOf(o.y) + by[1] * step })),
+      moved(now, (o) => ({
+        x: (o.across ? at.x : mmOf(o.x)) + by[0] * step,
+        y: (o.up ? at.y : mmOf(o.y)) + by[1] * step,
+      })),
     );
   }
 

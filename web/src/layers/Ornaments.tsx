@@ -1,4 +1,4 @@
-import { Plus, Trash2 } from "lucide-react";
+import { ArrowDown, ArrowUp, Copy, Plus, Trash2 } from "lucide-react";
 import { useState } from "react";
 import type { Brief, Ornament, Plan } from "../api/types";
 import { Button } from "../parts/Button";
@@ -12,7 +12,9 @@ import { DrawingButton } from "../parts/DrawingButton";
 import { OrnamentPlace } from "./OrnamentPlace";
 import { PaperChoice } from "./PaperChoice";
 import { placeOf } from "./place";
-import { readShape, shapeText, SIZE_WORDS, type Shape, LIBRARY } from "./shape";
+import { EDGES, isPart, readShape, shapeText, SIZE_WORDS, type Shape, LIBRARY } from "./shape";
+import { ACROSS, AnchorWords, UP } from "./AnchorWords";
+import { renamed, swapped, withCopy } from "./ornaments";
 
 /** What is laid on top: each with its outline, paper, lift and glue, and a place to drag it to. */
 export function Ornaments() {
@@ -80,12 +82,19 @@ const SHAPES = [
   { value: "CIRCLE", label: "circle" },
   { value: "RECTANGLE", label: "rectangle" },
   { value: "TURNED", label: "square on its corner" },
+  ...EDGES.map((edge) => ({ value: `${edge} half`, label: `${edge} half`, hint: "part of its face" })),
+  { value: "BAND", label: "band", hint: "part of its face" },
   ...LIBRARY.map((name) => ({ value: name, label: name })),
 ];
 
 const GLUES = [
   { value: "OWN_PANEL", label: "glued to its panel only" },
   { value: "WHOLE", label: "glued all over" },
+];
+
+const TRIMS = [
+  { value: "NO", label: "left as it is" },
+  { value: "YES", label: "trimmed flush", hint: "what hangs over an edge is cut off" },
 ];
 
 function OrnamentWords({ ornament, index }: { ornament: Ornament; index: number }) {
@@ -109,14 +118,16 @@ function OrnamentWords({ ornament, index }: { ornament: Ornament; index: number 
           label="Name of the ornament"
           field={`${field}.name`}
           shown={ornament.name}
-          onCommit={(name) => set({ name })}
+          onCommit={(name) => change((b) => ({ ornaments: renamed(b.ornaments, index, name) }))}
         />{" "}
         is a{" "}
         <ChoiceWord
           label="Shape of the ornament"
-          value={shape.kind === "LIBRARY" ? shape.name : shape.kind}
+          value={
+            shape.kind === "LIBRARY" ? shape.name : shape.kind === "HALF" ? `${shape.edge} half` : shape.kind
+          }
           choices={choices}
-          onChoose={(chosen) => void setShape(ofKind(chosen, shape))}
+          onChoose={(chosen) => void setShape(ofKind(chosen, shape, plan.brief.units))}
         />{" "}
         {SIZE_WORDS[shape.kind]}{" "}
         <TextWord
@@ -125,7 +136,7 @@ function OrnamentWords({ ornament, index }: { ornament: Ornament; index: number 
           shown={pretty(shape.size)}
           onCommit={(size) => setShape({ ...shape, size })}
         />
-        ,{" "}
+        {shape.kind === "BAND" && <BandWords shape={shape} field={`${field}.outline`} onChange={setShape} />},{" "}
         <DrawingButton
           of="the ornament"
           width={hasTwoSides(shape) ? widthOf(shape.size) : shape.size}
@@ -146,23 +157,14 @@ function OrnamentWords({ ornament, index }: { ornament: Ornament; index: number 
           choices={plan.faces.map((f) => ({ value: f.key, label: f.name }))}
           onChoose={(face) => void set({ face })}
         />
-        ,{" "}
-        <LengthWord
-          label="From the left"
-          field={`${field}.x`}
-          text={ornament.x}
-          mm={at?.x}
-          onCommit={(x) => set({ x })}
-        />{" "}
-        from its left and{" "}
-        <LengthWord
-          label="From the bottom"
-          field={`${field}.y`}
-          text={ornament.y}
-          mm={at?.y}
-          onCommit={(y) => set({ y })}
-        />{" "}
-        from its lower edge,
+        {isPart(shape) ? (
+          ","
+        ) : (
+          <>
+            , <AnchorWords ornament={ornament} index={index} axis={ACROSS} mm={at?.x} onChange={set} /> and{" "}
+            <AnchorWords ornament={ornament} index={index} axis={UP} mm={at?.y} onChange={set} />,
+          </>
+        )}
       </p>
       <p className="m-0">
         on{" "}
@@ -196,6 +198,13 @@ function OrnamentWords({ ornament, index }: { ornament: Ornament; index: number 
           choices={GLUES}
           onChoose={(glue) => void set({ glue: glue as Ornament["glue"] })}
         />
+        ,{" "}
+        <ChoiceWord
+          label="What hangs over"
+          value={ornament.trimmed ? "YES" : "NO"}
+          choices={TRIMS}
+          onChoose={(v) => void set({ trimmed: v === "YES" || null })}
+        />
         .
       </p>
       {placed && placed.crosses.length > 0 && (
@@ -203,13 +212,66 @@ function OrnamentWords({ ornament, index }: { ornament: Ornament; index: number 
           Closed, it reaches over {listed(placed.crosses)}, which part from its panel: no glue there.
         </p>
       )}
-      <Button
-        className="mt-1"
-        onClick={() => void change((b) => ({ ornaments: b.ornaments.filter((_, i) => i !== index) }))}
-      >
-        <Trash2 aria-hidden size={16} /> Take it off
-      </Button>
+      <p className="m-0 mt-1 flex flex-wrap gap-1.5">
+        <Button onClick={() => void change((b) => ({ ornaments: withCopy(b.ornaments, index) }))}>
+          <Copy aria-hidden size={16} /> Another one like it
+        </Button>
+        <Button
+          disabled={index === 0}
+          onClick={() => void change((b) => ({ ornaments: swapped(b.ornaments, index - 1) }))}
+        >
+          <ArrowDown aria-hidden size={16} /> Lay it earlier
+        </Button>
+        <Button
+          disabled={index === plan.brief.ornaments.length - 1}
+          onClick={() => void change((b) => ({ ornaments: swapped(b.ornaments, index) }))}
+        >
+          <ArrowUp aria-hidden size={16} /> Lay it later
+        </Button>
+        <Button
+          onClick={() => void change((b) => ({ ornaments: b.ornaments.filter((_, i) => i !== index) }))}
+        >
+          <Trash2 aria-hidden size={16} /> Take it off
+        </Button>
+      </p>
     </div>
+  );
+}
+
+/** Of a band: how far from which edge, and how far inside the others. */
+function BandWords({
+  shape,
+  field,
+  onChange,
+}: {
+  shape: Shape & { kind: "BAND" };
+  field: string;
+  onChange(shape: Shape): Promise<boolean>;
+}) {
+  return (
+    <>
+      ,{" "}
+      <TextWord
+        label="From the edge"
+        field={field}
+        shown={pretty(shape.from)}
+        onCommit={(from) => onChange({ ...shape, from })}
+      />{" "}
+      from the{" "}
+      <ChoiceWord
+        label="Edge of the band"
+        value={shape.edge}
+        choices={EDGES.map((edge) => ({ value: edge, label: edge }))}
+        onChoose={(edge) => void onChange({ ...shape, edge })}
+      />{" "}
+      edge, with a border of{" "}
+      <TextWord
+        label="Border of the band"
+        field={field}
+        shown={pretty(shape.border)}
+        onCommit={(border) => onChange({ ...shape, border })}
+      />
+    </>
   );
 }
 
@@ -223,7 +285,14 @@ const widthOf = (size: string) => {
 const hasTwoSides = (shape: Shape) => shape.kind === "RECTANGLE" || shape.kind === "LIBRARY";
 
 /** Another kind, or outline of the library, of about the same size. */
-function ofKind(chosen: string, now: Shape): Shape {
+function ofKind(chosen: string, now: Shape, units: Brief["units"]): Shape {
+  const usual = units === "INCH" ? "1/8 in" : "3 mm";
+  const edge = EDGES.find((e) => chosen === `${e} half`);
+  if (edge) return { kind: "HALF", edge, size: usual };
+  if (chosen === "BAND") {
+    const [wide, from] = units === "INCH" ? ["3/4 in", "1 in"] : ["20 mm", "25 mm"];
+    return { kind: "BAND", edge: "lower", size: wide, from, border: usual };
+  }
   const one = hasTwoSides(now) ? widthOf(now.size) : now.size;
   const both = hasTwoSides(now) ? now.size : `${now.size} x ${now.size}`;
   if (LIBRARY.includes(chosen)) return { kind: "LIBRARY", name: chosen, size: both };

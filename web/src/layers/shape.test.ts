@@ -8,6 +8,8 @@ describe("the outline of an ornament", () => {
     "turned square 1 3/4 in",
     "bird house 2 x 3 in",
     "outline 40 mm: 0,0 4,0 2,3",
+    "lower half, border 1/8 in",
+    "band 3/4 in wide, 1 in from upper, border 0 in",
   ])("%s reads and writes the same", (text) => {
     expect(shapeText(readShape(text))).toBe(text);
   });

@@ -4,7 +4,20 @@ export type Shape =
   | { kind: "CIRCLE"; size: string }
   | { kind: "TURNED"; size: string }
   | { kind: "LIBRARY"; size: string; name: string }
-  | { kind: "DRAWN"; size: string; corners: string };
+  | { kind: "DRAWN"; size: string; corners: string }
+  | { kind: "HALF"; size: string; edge: Edge }
+  | { kind: "BAND"; size: string; edge: Edge; from: string; border: string };
+
+/** An edge of the face, looking at it. */
+export const EDGES = ["lower", "upper", "left", "right"] as const;
+export type Edge = (typeof EDGES)[number];
+
+const HALF = /^(lower|upper|left|right) half, border (.+)$/;
+const BAND = /^band (.+) wide, (.+) from (lower|upper|left|right), border (.+)$/;
+
+/** Whether it is a part of its face, and lies where that is. */
+export const isPart = (shape: Shape): shape is Shape & { kind: "HALF" | "BAND" } =>
+  shape.kind === "HALF" || shape.kind === "BAND";
 
 /** Outlines of our own drawing that the server knows by name. */
 export const LIBRARY = [
@@ -26,8 +39,19 @@ export const LIBRARY = [
 const CIRCLE = "circle ";
 const TURNED = "turned square ";
 
-/** @param text "2 x 3 in", "circle 1 1/2 in", "turned square 1 3/4 in", "heart 2 x 2 in" or "outline 2 in: 0,0 4,0 2,3" */
+/** @param text "lower half, border 1/8 in", "2 x 3 in", "circle 1 1/2 in", "turned square 1 3/4 in", "heart 2 x 2 in" or "outline 2 in: 0,0 4,0 2,3" */
 export function readShape(text: string): Shape {
+  const half = HALF.exec(text);
+  if (half) return { kind: "HALF", edge: half[1] as Edge, size: half[2] ?? "" };
+  const band = BAND.exec(text);
+  if (band)
+    return {
+      kind: "BAND",
+      size: band[1] ?? "",
+      from: band[2] ?? "",
+      edge: band[3] as Edge,
+      border: band[4] ?? "",
+    };
   if (text.startsWith(CIRCLE)) return { kind: "CIRCLE", size: text.slice(CIRCLE.length) };
   if (text.startsWith(TURNED)) return { kind: "TURNED", size: text.slice(TURNED.length) };
   const name = LIBRARY.find((known) => text.startsWith(`${known} `));
@@ -50,6 +74,10 @@ export function shapeText(shape: Shape): string {
       return `outline ${shape.size}: ${shape.corners}`;
     case "RECTANGLE":
       return shape.size;
+    case "HALF":
+      return `${shape.edge} half, border ${shape.size}`;
+    case "BAND":
+      return `band ${shape.size} wide, ${shape.from} from ${shape.edge}, border ${shape.border}`;
   }
 }
 
@@ -60,4 +88,6 @@ export const SIZE_WORDS: Record<Shape["kind"], string> = {
   TURNED: "with a side of",
   LIBRARY: "of",
   DRAWN: "wide",
+  HALF: "of the face, with a border of",
+  BAND: "wide",
 };
