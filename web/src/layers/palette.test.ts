@@ -23,7 +23,7 @@ const plan = {
 it("lists each paper once, with what is cut from it", () => {
   expect(paletteOf(plan).map((u) => [u.called, rolesOf(u.places)])).toEqual([
     ["white card", "the base and front"],
-    ["sky", "2 × bar, layer 1 and kite"],
+    ["sky", "2 × bar, layer 1 and the kite"],
   ]);
 });
 

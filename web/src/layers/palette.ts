@@ -70,7 +70,7 @@ export function placesOf({ brief, parts, faces }: Dressed): Place[] {
         : [];
     }),
     ...brief.ornaments.map((ornament, i) => ({
-      role: ornament.name,
+      role: `the ${ornament.name}`,
       sort: ornament.name,
       paper: ornament.paper,
       folds: false,

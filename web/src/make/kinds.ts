@@ -4,6 +4,7 @@ import type { Task } from "../api/types";
 export const MOVES: Record<Task["kind"], "card" | "piece" | null> = {
   cut: null,
   "cut-ribbon": null,
+  "cut-toppers": null,
   mark: null,
   erase: null,
   score: null,

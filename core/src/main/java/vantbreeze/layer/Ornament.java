@@ -82,8 +82,8 @@ public record Ornament(
         return new Ornament(name, face, shape, x, y, lift, paper, glue, true);
     }
 
-    /** Whether it is laid by that ornament alone, so that the two can be put together before they come onto the card. */
-    public boolean isLaidBy(String other) {
-        return x.of().equals(Optional.of(other)) && y.of().equals(Optional.of(other));
+    /** Whether no edge of its panel tells where it lies, so that it can be put onto others before they come onto the card. */
+    public boolean isLaidByOthers() {
+        return x.of().isPresent() && y.of().isPresent();
     }
 }

@@ -45,7 +45,7 @@ public record PlacedOrnament(
 
     /** Whether it comes onto what carries it before that comes onto the card. */
     public boolean isBuiltOffTheCard() {
-        return carrier.filter(ornament::isLaidBy).isPresent();
+        return carrier.isPresent() && ornament.isLaidByOthers();
     }
 
     /** What it is glued to, in words. */

@@ -43,8 +43,8 @@ public record CutParts(List<String> all, String from, List<CutList.Alike> what) 
     public Optional<Operation> together(Operation other) {
         return other instanceof CutParts more
                         && from.equals(more.from)
-                        && first().kind() != Part.Kind.MAT
-                        && first().kind() == more.first().kind()
+                        && first().kind() == Part.Kind.PIECE
+                        && more.first().kind() == Part.Kind.PIECE
                 ? Optional.of(new CutParts(all, from, CutList.ofShapes(Phrases.both(parts(), more.parts()))))
                 : Optional.empty();
     }
@@ -78,9 +78,7 @@ public record CutParts(List<String> all, String from, List<CutList.Alike> what) 
     public String title() {
         return isOfMats()
                 ? "Cut the mats" + (all.size() > 1 ? ", " + from : "")
-                : what.size() == 1
-                        ? "Cut " + these(what.get(0))
-                        : first().kind() == Part.Kind.TOPPER ? "Cut the toppers" : "Cut the pieces";
+                : what.size() == 1 ? "Cut " + these(what.get(0)) : "Cut the pieces";
     }
 
     @Override
@@ -94,12 +92,17 @@ public record CutParts(List<String> all, String from, List<CutList.Alike> what) 
                 ? mats(ruler, cards)
                 : new Wording(
                         "From %s, cut".formatted(from),
-                        evenWhenTurned().stream()
-                                .map(a -> piece(a, ruler) + inAll(a, cards))
-                                .toList(),
+                        each(ruler, cards),
                         "; ",
                         ". Check twice, cut once.",
                         Optional.empty());
+    }
+
+    /** What is cut, one kind after the other. */
+    List<String> each(Ruler ruler, int cards) {
+        return evenWhenTurned().stream()
+                .map(a -> piece(a, ruler) + inAll(a, cards))
+                .toList();
     }
 
     /** Plain rectangles come out of the same cuts whichever way they lie on the card. */

@@ -17,6 +17,7 @@ import vantbreeze.structure.Side;
  */
 public sealed interface Operation
         permits CutParts,
+                CutToppers,
                 CutRibbon,
                 Mark,
                 Erase,

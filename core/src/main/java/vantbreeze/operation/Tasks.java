@@ -306,21 +306,25 @@ public final class Tasks {
         List<PlacedOrnament> these = ornaments.placed().stream()
                 .filter(o -> o.face().beforeAssembly() == first)
                 .toList();
-        for (PlacedOrnament placed : these) {
-            String part = "topper/" + placed.ornament().name();
-            graph.add(
-                    "cut/" + part,
-                    phase,
-                    new CutParts(
-                            List.of(),
-                            names.of(placed.ornament().paper()),
-                            parts.stream()
-                                    .filter(p -> p.id().equals(part))
-                                    .map(p -> new CutList.Alike(List.of(p)))
-                                    .toList()),
-                    List.of(part),
-                    false);
+        if (these.isEmpty()) {
+            return;
         }
+        String cut = "cut/toppers/" + (first ? "first" : "last");
+        List<String> ids =
+                these.stream().map(o -> "topper/" + o.ornament().name()).toList();
+        Map<String, List<Part>> byPaper = new LinkedHashMap<>();
+        parts.stream()
+                .filter(p -> ids.contains(p.id()))
+                .forEach(p -> byPaper.computeIfAbsent(names.of(p.paper()), k -> new ArrayList<>())
+                        .add(p));
+        graph.add(
+                cut,
+                phase,
+                new CutToppers(byPaper.entrySet().stream()
+                        .map(e -> new CutParts(List.of(), e.getKey(), CutList.ofShapes(e.getValue())))
+                        .toList()),
+                ids,
+                false);
         for (PlacedOrnament placed : these) {
             String part = "topper/" + placed.ornament().name();
             if (placed.isBuiltOffTheCard()) {
@@ -331,8 +335,8 @@ public final class Tasks {
                     placed.face().panel().outline(),
                     placed.face().side());
             graph.add("lay/" + part, phase, new LayTopper(placed, place, joints.of(placed)), List.of(part), false)
-                    .after(Stream.of("cut/" + part))
-                    .after(build(placed, phase).stream())
+                    .after(Stream.of(cut))
+                    .after(build(placed, phase, cut).stream())
                     .after(placed.carrier().stream().map(this::root).map(c -> "lay/topper/" + c))
                     .after(graph.layingOn(placed.face()))
                     .after(
@@ -344,7 +348,7 @@ public final class Tasks {
     }
 
     /** What comes onto it before it comes onto the card: their cuts come before. */
-    private Optional<String> build(PlacedOrnament root, Phase phase) {
+    private Optional<String> build(PlacedOrnament root, Phase phase, String cut) {
         String name = root.ornament().name();
         List<PlacedOrnament> on = ornaments.placed().stream()
                 .filter(o -> o.isBuiltOffTheCard() && root(o.ornament().name()).equals(name))
@@ -369,8 +373,7 @@ public final class Tasks {
                                         .toList()),
                         on.stream().map(o -> "topper/" + o.ornament().name()).toList(),
                         false)
-                .after(Stream.of("cut/topper/" + name))
-                .after(on.stream().map(o -> "cut/topper/" + o.ornament().name()));
+                .after(Stream.of(cut));
         return Optional.of(id);
     }
 

@@ -337,7 +337,7 @@ class TasksTest {
         assertThat(plan.tasks().get(own + 2).id()).isEqualTo("lay/topper/star");
         assertThat(plan.tasks().get(own + 2).after())
                 .contains(plan.tasks().get(own + 1).id());
-        assertThat(own).isGreaterThan(at(plan, t -> t.id().equals("cut/topper/star")));
+        assertThat(own).isGreaterThan(at(plan, t -> t.id().equals("cut/toppers/last")));
     }
 
     private static Plan oneWay(String fold) {

@@ -107,8 +107,8 @@ class CuttingTest extends Journey {
                 .hasAttribute("href", Pattern.compile("/api/photos/.+"));
         beginZFold("Harbour card", "5½", "4¼");
         view("Layers");
-        choose("Paper of the drawer for the layer 1", "harbour at dusk");
-        choose("Paper of the drawer for the base", "harbour at dusk");
+        choose("Paper of layer 1", "harbour at dusk");
+        choose("Paper of the base", "harbour at dusk");
         view("Bench");
         Locator under = page.getByTestId("photo-under").locator("image");
         assertThat(under).hasAttribute("x", "0");

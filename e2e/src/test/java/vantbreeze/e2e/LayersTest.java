@@ -52,17 +52,18 @@ class LayersTest extends Journey {
         begin("Lens cap lottery", "latch gate", "5", "7");
         choose("Mat layers", "two");
         type("Step of layer 2", "1/16 in");
-        choose("Pattern of the layer 2", "upright");
+        choose("Pattern of beige paper", "upright");
         open("left gate (back side)");
         assertThat(list("Papers on left gate (back side)")).containsText("1¾ × 6¾ in, border 1\u20448 in all round");
         assertThat(list("Papers on left gate (back side)"))
                 .containsText("1\u202f5\u20448 × 6\u202f5\u20448 in, border 1\u204416 in all round");
-        tick("papers of its own").click();
-        choose("Pattern of the layer 1 of left gate (back side)", "scattered");
-        assertThat(word("Pattern of the layer 1 of left gate (back side)")).containsText("scattered");
-        assertThat(word("Pattern of the layer 1")).containsText("plain");
-        tick("papers of its own").click();
-        assertThat(word("Pattern of the layer 1 of left gate (back side)")).hasCount(0);
+        choose("Paper of layer 1 here", "another paper …");
+        choose("Pattern of paper 1", "scattered");
+        assertThat(word("Pattern of paper 1")).containsText("scattered");
+        assertThat(word("Pattern of grey blue paper")).containsText("plain");
+        assertThat(page.getByText("1 face dressed by itself")).isVisible();
+        button("Papers as on the rest of the card").click();
+        assertThat(word("Pattern of paper 1")).hasCount(0);
         tick("turned").click();
         Locator upsideDown = snag("stands on its head");
         assertThat(upsideDown).hasCount(1);
@@ -147,8 +148,8 @@ class LayersTest extends Journey {
     @Test
     void aTowerWithPatternsAWritingMatAndABelt() {
         begin("Dome after dark", "tower", "4¾", "6¾");
-        choose("Pattern of the base", "scattered");
-        choose("Pattern of the layer 1", "scattered");
+        choose("Pattern of off-white card", "scattered");
+        choose("Pattern of grey blue paper", "scattered");
         Locator noRoom = snag("There is no room to write");
         /* The strip to sign behind it is there already. */
         assertThat(noRoom).hasCount(0);
@@ -183,7 +184,7 @@ class LayersTest extends Journey {
     void aWFoldWithADrawnStarInAnEnvelopeOfTheDrawer() {
         begin("Winter stars", "W-fold", "5", "7");
         choose("Mat layers", "one");
-        choose("Pattern of the layer 1", "upright");
+        choose("Pattern of grey blue paper", "upright");
         button("Add an ornament").click();
         type("Name of the ornament", "star");
         String star = "<svg xmlns='http://www.w3.org/2000/svg'>"

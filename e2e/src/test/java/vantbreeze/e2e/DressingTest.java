@@ -1,0 +1,167 @@
+package vantbreeze.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
+import org.assertj.core.api.Assertions;
+import org.junit.jupiter.api.Test;
+
+/** Cards dressed as makers dress them, every action counted: a click, a choice, a word typed. */
+class DressingTest extends Journey {
+
+    private int acts;
+
+    private void begin(String name, String fold, String width, String height) {
+        beginCard("inches", name);
+        super.choose("Sheet", "12 × 12 in");
+        super.choose("Fold", fold);
+        super.choose("Starting point", "closing to");
+        super.type("Closed width", width);
+        super.type("Closed height", height);
+        assertClosed(width + " × " + height + " in");
+        view("Layers");
+        acts = 0;
+    }
+
+    private void press(String button) {
+        button(button).first().click();
+        acts++;
+    }
+
+    @Override
+    protected void choose(String word, String choice) {
+        super.choose(word, choice);
+        acts++;
+    }
+
+    @Override
+    protected void type(String word, String text) {
+        super.type(word, text);
+        acts++;
+    }
+
+    /** The card's papers, each once. */
+    private Locator papers() {
+        return list("Papers of this card").getByRole(AriaRole.LISTITEM);
+    }
+
+    private void assertActs(int most) {
+        Assertions.assertThat(acts).as("actions").isLessThanOrEqualTo(most);
+    }
+
+    /** Two papers in pairs over the 24 faces of a never-ending card: under ten actions. */
+    @Test
+    void papersInPairsOnTwentyFourFaces() {
+        begin("Round and round", "never-ending card", "8", "8");
+        press("All");
+        press("In pairs");
+        choose("Paper of layer 1 here", "another paper …");
+        assertThat(papers()).hasCount(3);
+        type("Name of paper 1", "lamp yellow");
+        choose("Pattern of lamp yellow", "scattered");
+        assertActs(5);
+        assertThat(papers().filter(new Locator.FilterOptions().setHasText("12 × "))
+                        .or(papers().last()))
+                .not()
+                .hasCount(0);
+        view("Bench");
+        assertThat(list("Pieces to cut")).containsText("lamp yellow");
+        assertThat(list("Pieces to cut")).containsText("grey blue paper");
+    }
+
+    /** All sections of a woven gate alike in one action, once they are chosen. */
+    @Test
+    void allSectionsOfAWovenGateAlike() {
+        begin("Woven shutters", "woven gate", "2⅞", "6");
+        press("All");
+        choose("Mats on these faces", "1 mat");
+        assertActs(2);
+        assertThat(list("Faces to dress")).not().containsText("nothing");
+        press("Dress all faces the usual way");
+        assertThat(list("Faces to dress")).containsText("nothing");
+    }
+
+    /** Red with white strips: the base's paper is changed once, the strips' once. */
+    @Test
+    void aTieredPanelInRedWithWhiteStrips() {
+        begin("Red stairs", "tiered panel", "5", "7");
+        choose("Paper of the strips", "another paper …");
+        type("Name of paper 1", "white");
+        page.getByLabel("Colour of white").fill("#ffffff");
+        page.getByLabel("Colour of off-white card").fill("#b03030");
+        acts += 2;
+        assertActs(4);
+        assertThat(papers().nth(0)).containsText("red card");
+        view("Bench");
+        assertThat(list("Pieces to cut")).containsText("white");
+    }
+
+    /** Five layers that hang over the front by 3/8 in, built off the card; a vellum one is not glued wet. */
+    @Test
+    void aFocalStackOverhangsTheFront() {
+        begin("Harbour lights", "Z-fold", "5½", "4¼");
+        press("Add an ornament");
+        type("Name of the ornament", "plate");
+        choose("Shape of the ornament", "rectangle");
+        type("Size of the ornament", "2 1/2 x 3 in");
+        choose("From left to right", "from the right");
+        type("From the right", "-3/8 in");
+        choose("From bottom to top", "in the middle");
+        for (String layer : List.of("mat", "mist", "heart", "words")) {
+            press("Another one like it");
+            press("plate 2");
+            type("Name of the ornament", layer);
+            choose("From left to right", "in the middle");
+            choose("From left to right, laid by", "the plate");
+            choose("From bottom to top, laid by", "the plate");
+        }
+        type("Size of the ornament", "1 1/2 x 3/8 in");
+        for (String[] layer : List.<String[]>of(
+                new String[] {"heart", "heart", "1 x 1 in"}, new String[] {"mist", "circle", "2 in"})) {
+            press(layer[0]);
+            choose("Shape of the ornament", layer[1]);
+            type("Size of the ornament", layer[2]);
+        }
+        choose("Paper of mist", "another paper …");
+        choose("Material of paper 1", "vellum");
+        press("mat");
+        type("Size of the ornament", "2 1/4 x 2 3/4 in");
+        view("Bench");
+        Locator steps = list("Order of work");
+        assertThat(steps).containsText("Cut the toppers");
+        assertThat(steps).containsText("Build the plate");
+        assertThat(steps).containsText("Add the plate");
+        assertThat(steps).not().containsText("Add the heart");
+        assertThat(steps).containsText("glue dots: only behind something solid");
+        /* Half as much in height again: it stays in the middle, and 3/8 in over the edge. */
+        type("Closed height", "5 1/2");
+        assertThat(steps).containsText("centred top to bottom (1¼ in on each side)");
+        assertSaved();
+    }
+
+    /** Papers of half its height that meet flush, and a leaf that is trimmed flush. */
+    @Test
+    void halfHeightPapersAndWhatIsTrimmed() {
+        begin("Low tide", "Z-fold", "5½", "4¼");
+        press("Add an ornament");
+        type("Name of the ornament", "sea");
+        choose("Face of the ornament", "back");
+        choose("Shape of the ornament", "lower half");
+        press("Another one like it");
+        press("sea 2");
+        choose("Shape of the ornament", "upper half");
+        choose("Paper of sea 2", "another paper …");
+        press("Add an ornament");
+        type("Name of the ornament", "leaf");
+        choose("Face of the ornament", "back");
+        choose("From left to right", "its middle on the right edge");
+        choose("What hangs over", "trimmed flush");
+        view("Bench");
+        assertThat(list("Order of work")).containsText("trim what hangs over flush with the edge");
+        assertThat(list("Pieces to cut")).containsText("sea 2");
+        assertThat(list("Pieces to cut")).containsText("5¼ × 2 in");
+        assertSaved();
+    }
+}
