@@ -4,6 +4,7 @@ import { Snags } from "../bench/Snags";
 import { Verdict } from "../bench/Verdict";
 import { Block } from "../parts/Block";
 import { usePlan } from "../state/useBench";
+import { Colourways } from "./Colourways";
 import { FaceList } from "./FaceList";
 import { Looks } from "./Looks";
 import { MessageRooms } from "./MessageRooms";
@@ -27,6 +28,9 @@ export function LayersView() {
           <Looks selection={selection} onSelect={setChosen} />
           <Block title="Papers">
             <Papers />
+          </Block>
+          <Block title="A second colourway">
+            <Colourways />
           </Block>
           <Block title="Toppers and ornaments">
             <Ornaments />

@@ -48,15 +48,18 @@ export function Looks({ selection, onSelect }: LooksProps) {
 
 interface PictureProps {
   look: Look;
-  selection: Selection;
-  onPick(face: string, more: boolean): void;
+  /** When it is looked at, where nothing else is said. */
+  title?: string;
+  selection?: Selection;
+  onPick?(face: string, more: boolean): void;
 }
 
-function Picture({ look, selection, onPick }: PictureProps) {
+/** The card at one moment. */
+export function Picture({ look, title, selection, onPick }: PictureProps) {
   const edge = 0.03 * Math.max(look.widthMm, look.heightMm);
   return (
     <figure className="border-rule bg-raised m-0 rounded-lg border px-3 py-2">
-      <figcaption className="font-title text-quiet text-base">{words(look.moment).title}</figcaption>
+      <figcaption className="font-title text-quiet text-base">{title ?? words(look.moment).title}</figcaption>
       <Saved name={`the card ${words(look.moment).said}`}>
         <svg
           viewBox={`${-edge} ${-edge} ${look.widthMm + 2 * edge} ${look.heightMm + 2 * edge}`}

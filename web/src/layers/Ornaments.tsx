@@ -46,7 +46,7 @@ export function Ornaments() {
       </p>
       {ornament && (
         <div className="grid grid-cols-1 gap-3 lg:grid-cols-[minmax(0,1fr)_16rem]">
-          <OrnamentWords ornament={ornament} index={index} />
+          <OrnamentWords ornament={ornament} index={index} onChoose={setChosen} />
           <OrnamentPlace ornament={ornament} />
         </div>
       )}
@@ -97,12 +97,22 @@ const TRIMS = [
   { value: "YES", label: "trimmed flush", hint: "what hangs over an edge is cut off" },
 ];
 
-function OrnamentWords({ ornament, index }: { ornament: Ornament; index: number }) {
+interface OrnamentWordsProps {
+  ornament: Ornament;
+  index: number;
+  /** Another one in its place, or it in another place. */
+  onChoose(index: number): void;
+}
+
+function OrnamentWords({ ornament, index, onChoose }: OrnamentWordsProps) {
   const plan = usePlan((p) => p);
   const change = useChange();
   const field = `ornaments[${index}]`;
   const set = (part: Partial<Ornament>) =>
     change((b) => ({ ornaments: b.ornaments.map((o, i) => (i === index ? { ...o, ...part } : o)) }));
+  const rearrange = async (to: (list: Ornament[]) => Ornament[], next: number) => {
+    if (await change((b) => ({ ornaments: to(b.ornaments) }))) onChoose(next);
+  };
   const shape = readShape(ornament.outline);
   const setShape = (next: Shape) => set({ outline: shapeText(next) });
   const placed = plan.ornaments.find((o) => o.name === ornament.name);
@@ -213,18 +223,18 @@ function OrnamentWords({ ornament, index }: { ornament: Ornament; index: number 
         </p>
       )}
       <p className="m-0 mt-1 flex flex-wrap gap-1.5">
-        <Button onClick={() => void change((b) => ({ ornaments: withCopy(b.ornaments, index) }))}>
+        <Button onClick={() => void rearrange((list) => withCopy(list, index), index + 1)}>
           <Copy aria-hidden size={16} /> Another one like it
         </Button>
         <Button
           disabled={index === 0}
-          onClick={() => void change((b) => ({ ornaments: swapped(b.ornaments, index - 1) }))}
+          onClick={() => void rearrange((list) => swapped(list, index - 1), index - 1)}
         >
           <ArrowDown aria-hidden size={16} /> Lay it earlier
         </Button>
         <Button
           disabled={index === plan.brief.ornaments.length - 1}
-          onClick={() => void change((b) => ({ ornaments: swapped(b.ornaments, index) }))}
+          onClick={() => void rearrange((list) => swapped(list, index), index + 1)}
         >
           <ArrowUp aria-hidden size={16} /> Lay it later
         </Button>
