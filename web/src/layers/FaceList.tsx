@@ -124,6 +124,9 @@ const COVERS: Record<Notched, string> = {
   column: "one column between the slits",
 };
 
+/** Of no choice: whichever is taken then changes something. */
+const DIFFERENT = "different";
+
 const MATS = ["no mat", "1 mat", "2 mats", "3 mats"].map((label, i) => ({ value: String(i), label }));
 
 /** What lies on a face, or on several that are dressed alike: shown is what the first of them has. */
@@ -134,6 +137,8 @@ function Dressing({ faces, mats }: { faces: [Face, ...Face[]] | Face[]; mats: Ma
   if (!face) return null;
   const called = faces.length > 1 ? "these faces" : face.name;
   const finish = readFinish(face.finish);
+  const isAlike = <T,>(of: (finish: Finish) => T) =>
+    faces.every((f) => of(readFinish(f.finish)) === of(finish));
   /* From what it is by then: two words may be typed one right after the other. */
   const setFrom = (part: (now: Finish) => Partial<Finish>) =>
     change(({ matting }) => {
@@ -151,7 +156,8 @@ function Dressing({ faces, mats }: { faces: [Face, ...Face[]] | Face[]; mats: Ma
       <p className="m-0 flex flex-wrap items-center gap-x-4 gap-y-1">
         <ChoiceWord
           label={`Mats on ${called}`}
-          value={String(finish.mats)}
+          value={isAlike((f) => f.mats) ? String(finish.mats) : DIFFERENT}
+          shown={isAlike((f) => f.mats) ? undefined : "different mats"}
           choices={MATS}
           onChoose={(n) => void set({ mats: Number(n) })}
         />
@@ -182,7 +188,8 @@ function Dressing({ faces, mats }: { faces: [Face, ...Face[]] | Face[]; mats: Ma
         {faces.some((f) => f.notched) && (
           <ChoiceWord
             label={`How papers cover ${called}`}
-            value={finish.notched}
+            value={isAlike((f) => f.notched) ? finish.notched : DIFFERENT}
+            shown={isAlike((f) => f.notched) ? undefined : "covered differently"}
             choices={NOTCHED.map((n) => ({ value: n, label: COVERS[n] }))}
             onChoose={(n) => void set({ notched: n as Notched })}
           />

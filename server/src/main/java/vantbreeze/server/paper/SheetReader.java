@@ -109,10 +109,12 @@ final class SheetReader {
 
     /** @throws IllegalArgumentException if there is no such paper */
     static Paper paper(SheetJson.ContentJson said) {
+        /* A kind that is missing is told for itself. */
+        Material material = said.kind() == null ? Material.PAPER : said.kind();
         return new Paper(
                 called(said.name()),
-                said.kind(),
-                Stock.parse(said.stock(), said.kind()),
+                material,
+                Stock.parse(said.stock(), material),
                 said.colour() == null ? "" : said.colour(),
                 said.print());
     }

@@ -93,6 +93,20 @@ class PaperApiTest extends TestApplication {
         assertThat(read(http.perform(get("/api/papers"))).size()).isEqualTo(before);
     }
 
+    @Test
+    void aSheetIsOfAMaterialAndNothingElse() throws Exception {
+        String sheet = SHEET.formatted("mist")
+                .replace("\"PAPER\"", "\"VELLUM\"")
+                .replaceAll("\"stock\": \"[^\"]*\"", "\"stock\": \"112 gsm\"");
+        send(post("/api/papers"), sheet)
+                .andExpect(status().isCreated())
+                .andExpect(jsonPath("$.content.kind").value("VELLUM"));
+        String none = SHEET.formatted("mist").replace("\"kind\": \"PAPER\"", "\"kind\": null");
+        send(post("/api/papers"), none)
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.fields[*].field", contains("kind")));
+    }
+
     /** Read by a reader of our own: RFC 4180 says that a line ends with CRLF and that commas stand within quotes. */
     @Test
     void theDrawerGoesOutAndComesBackAsATable() throws Exception {

@@ -7,7 +7,9 @@ import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.json.JsonMapper;
+import vantbreeze.layer.Anchor;
 import vantbreeze.layer.Matting;
+import vantbreeze.material.Material;
 import vantbreeze.material.Paper;
 import vantbreeze.material.Print;
 import vantbreeze.material.Stock;
@@ -95,6 +97,40 @@ class SavedBriefTest {
                 .read();
         assertThat(back.papers()).isEqualTo(brief.papers());
         assertThat(back.ownSteps()).isEqualTo(brief.ownSteps());
+    }
+
+    /** What is laid by others, cut to a part of its face, trimmed, and of another material. */
+    @Test
+    void anchorsPartsAndMaterialsAreSavedAndReadBack() {
+        String paper =
+                "{\"stock\": \"112 gsm\", \"colour\": \"#d8e4ee\", \"print\": \"PLAIN\", \"name\": \"mist\", \"material\": \"VELLUM\"}";
+        String topper =
+                "{\"name\": \"%s\", \"face\": \"front/face\", \"outline\": \"%s\", \"x\": \"1/4 in\", \"y\": \"0 in\", \"paper\": %s, \"glue\": \"WHOLE\"%s}";
+        String saved = TestBriefs.zFold("5 1/2 in", "4 1/4 in")
+                .replace(
+                        "\"ornaments\": []",
+                        "\"ornaments\": ["
+                                + topper.formatted("sea", "lower half, border 1/8 in", paper, "")
+                                + ", "
+                                + topper.formatted(
+                                        "plate",
+                                        "2 x 2 in",
+                                        paper,
+                                        ", \"across\": {\"from\": \"FAR\"}, \"trimmed\": true")
+                                + ", "
+                                + topper.formatted(
+                                        "words",
+                                        "1 x 1/2 in",
+                                        paper,
+                                        ", \"up\": {\"from\": \"MIDDLE\", \"of\": \"plate\"}")
+                                + "]");
+        Brief brief = read(saved);
+        assertThat(brief.ornaments()).hasSize(3);
+        assertThat(brief.ornaments().get(0).paper().material()).isEqualTo(Material.VELLUM);
+        assertThat(brief.ornaments().get(1).x().from()).isEqualTo(Anchor.From.FAR);
+        assertThat(brief.ornaments().get(1).trimmed()).isTrue();
+        assertThat(brief.ornaments().get(2).y().of()).contains("plate");
+        assertThat(read(SavedBrief.write(json, BriefJson.of(brief)))).isEqualTo(brief);
     }
 
     @Test
