@@ -24,6 +24,7 @@ export type OwnFold = Schemas["OwnFold"];
 export type Preset = Schemas["Preset"];
 export type Fold = Schemas["FoldJson"];
 export type TableEntry = Schemas["TableEntryJson"];
+export type Adhesive = Schemas["Adhesive"];
 export type ToolTable = Schemas["ToolTableJson"];
 export type Folding = Schemas["Folding"];
 export type ShelfEntry = Schemas["ShelfEntry"];

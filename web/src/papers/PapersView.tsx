@@ -10,6 +10,7 @@ import { StoreTrouble } from "../parts/StoreTrouble";
 import { TopBar } from "../parts/TopBar";
 import { Trouble } from "../parts/Trouble";
 import { EnvelopeDrawer } from "../post/EnvelopeDrawer";
+import { Adhesives } from "./Adhesives";
 import { OwnTools } from "./OwnTools";
 import { readPhoto } from "./photo";
 import { SheetForm } from "./SheetForm";
@@ -169,6 +170,9 @@ export function PapersView() {
         <div className="grid grid-cols-1 gap-6 md:grid-cols-2">
           <section aria-label="Tools">
             <OwnTools />
+          </section>
+          <section aria-label="Adhesives">
+            <Adhesives />
           </section>
           <section aria-label="Envelopes">
             <EnvelopeDrawer units="INCH" />

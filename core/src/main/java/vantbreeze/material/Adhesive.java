@@ -20,26 +20,16 @@ public record Adhesive(String key, String name, Set<Use> uses, int gripSeconds, 
     /** What something is glued for. */
     public enum Use {
         /** It can be moved for a moment: edges come level. */
-        LINE_UP("lining up"),
+        LINE_UP,
         /** It does not creep where a fold pulls all the time. */
-        PULL("tabs and rings that pull"),
+        PULL,
         /** It holds at once and does not seep. */
-        GRIP("joints that are opened again and again"),
+        GRIP,
         /** It leaves large sheets flat and without a bubble. */
-        LARGE("large mats and plates"),
+        LARGE,
         /** It is small enough to hide. */
-        SHEER("film and vellum"),
-        LIFT("lifting off the card");
-
-        private final String word;
-
-        Use(String word) {
-            this.word = word;
-        }
-
-        public String word() {
-            return word;
-        }
+        SHEER,
+        LIFT
     }
 
     /** What decides where it may be used. */
@@ -67,7 +57,32 @@ public record Adhesive(String key, String name, Set<Use> uses, int gripSeconds, 
                     each(row.get(5), Quality::valueOf)))
             .toList();
 
+    public static final int LONGEST_NAME = 40;
+    public static final int MOST_GRIP_SECONDS = 3600;
+    public static final int MOST_MINUTES = 1440;
+
+    /** What is said where an adhesive cannot be so. */
+    public static final String FORM = "a name of 1 to %d characters, 0 to %d seconds to grip, 0 to %d minutes to dry"
+            .formatted(LONGEST_NAME, MOST_GRIP_SECONDS, MOST_MINUTES);
+
     public Adhesive {
+        name = name.strip();
+        if (key.isBlank() || key.length() > LONGEST_NAME) {
+            throw new IllegalArgumentException(
+                    "The adhesive's key (%s) must have 1 to %d characters.".formatted(key, LONGEST_NAME));
+        }
+        if (name.isEmpty() || name.length() > LONGEST_NAME) {
+            throw new IllegalArgumentException(
+                    "The adhesive's name (%s) must have 1 to %d characters.".formatted(name, LONGEST_NAME));
+        }
+        if (gripSeconds < 0 || gripSeconds > MOST_GRIP_SECONDS) {
+            throw new IllegalArgumentException(
+                    "The %s must grip after 0 to %d seconds, not %d.".formatted(name, MOST_GRIP_SECONDS, gripSeconds));
+        }
+        if (minutes < 0 || minutes > MOST_MINUTES) {
+            throw new IllegalArgumentException(
+                    "The %s must dry in 0 to %d minutes, not %d.".formatted(name, MOST_MINUTES, minutes));
+        }
         uses = Set.copyOf(uses);
         qualities = Set.copyOf(qualities);
     }

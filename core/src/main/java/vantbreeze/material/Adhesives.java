@@ -14,8 +14,17 @@ public record Adhesives(List<Adhesive> list) {
 
     public static final Adhesives USUAL = new Adhesives(Adhesive.USUAL);
 
+    public static final int MOST = 20;
+
     public Adhesives {
         list = List.copyOf(list);
+        if (list.isEmpty() || list.size() > MOST) {
+            throw new IllegalArgumentException("There must be 1 to %d adhesives, not %d.".formatted(MOST, list.size()));
+        }
+        if (list.stream().map(Adhesive::key).distinct().count() < list.size()
+                || list.stream().map(Adhesive::name).distinct().count() < list.size()) {
+            throw new IllegalArgumentException("Every adhesive needs its own name.");
+        }
     }
 
     /**

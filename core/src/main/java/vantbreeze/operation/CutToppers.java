@@ -33,7 +33,7 @@ public record CutToppers(List<CutParts> each) implements Operation {
 
     @Override
     public String title() {
-        return each.size() == 1 ? each.get(0).title() : "Cut the toppers";
+        return each.size() == 1 && each.get(0).what().size() == 1 ? each.get(0).title() : "Cut the toppers";
     }
 
     @Override

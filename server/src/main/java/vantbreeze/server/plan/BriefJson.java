@@ -1,6 +1,7 @@
 package vantbreeze.server.plan;
 
 import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -15,6 +16,8 @@ import vantbreeze.layer.Finish;
 import vantbreeze.layer.Matting;
 import vantbreeze.layer.Ornament;
 import vantbreeze.layer.Shape;
+import vantbreeze.material.Adhesive;
+import vantbreeze.material.Adhesives;
 import vantbreeze.material.Material;
 import vantbreeze.material.Paper;
 import vantbreeze.material.Print;
@@ -151,7 +154,54 @@ public record BriefJson(
             @Schema(
                     nullable = true,
                     description = "all scores from one side, or each on the side of its ridge, which it is if left out")
-            Scoring scoring) {}
+            Scoring scoring,
+
+            @Schema(
+                    nullable = true,
+                    description =
+                            "what there is to glue with, what is reached for first before the others; the usual ones if left out")
+            List<AdhesiveJson> adhesives) {
+
+        public ToolsJson with(List<AdhesiveJson> other) {
+            return new ToolsJson(ruler, board, boardReach, trimmer, bed, scoring, other);
+        }
+    }
+
+    /**
+     * What joins two papers.
+     *
+     * @param key the same for the same adhesive whatever it is called
+     * @param gripSeconds until it holds by itself
+     * @param minutes until the joint may be bent
+     */
+    @Schema(name = "Adhesive")
+    public record AdhesiveJson(
+            String key,
+            @Schema(example = "wet glue") String name,
+            List<Adhesive.Use> uses,
+            int gripSeconds,
+            int minutes,
+            List<Adhesive.Quality> qualities) {
+
+        public static List<AdhesiveJson> of(Adhesives adhesives) {
+            return adhesives.list().stream()
+                    .map(a -> new AdhesiveJson(
+                            a.key(),
+                            a.name(),
+                            a.uses().stream().sorted().toList(),
+                            a.gripSeconds(),
+                            a.minutes(),
+                            a.qualities().stream().sorted().toList()))
+                    .toList();
+        }
+
+        Adhesive read() {
+            if (key == null || name == null || uses == null || qualities == null) {
+                throw new IllegalArgumentException("An adhesive needs its key, its name, its uses and its qualities.");
+            }
+            return new Adhesive(key, name, new HashSet<>(uses), gripSeconds, minutes, new HashSet<>(qualities));
+        }
+    }
 
     @Schema(name = "Paper")
     public record PaperJson(
@@ -338,7 +388,10 @@ public record BriefJson(
                         brief.tools().boardReach().exactText(units),
                         brief.tools().trimmer().exactText(units),
                         brief.tools().bed().exactText(units),
-                        brief.tools().scoring()),
+                        brief.tools().scoring(),
+                        brief.tools().adhesives().equals(Adhesives.USUAL)
+                                ? null
+                                : AdhesiveJson.of(brief.tools().adhesives())),
                 matting(brief.matting(), units),
                 brief.ornaments().stream().map(o -> OrnamentJson.of(o, units)).toList(),
                 brief.closure().text(units),

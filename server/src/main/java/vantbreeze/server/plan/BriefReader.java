@@ -18,6 +18,7 @@ import vantbreeze.layer.Finish;
 import vantbreeze.layer.Matting;
 import vantbreeze.layer.Ornament;
 import vantbreeze.layer.Shape;
+import vantbreeze.material.Adhesive;
 import vantbreeze.material.Adhesives;
 import vantbreeze.material.Material;
 import vantbreeze.material.Paper;
@@ -370,7 +371,28 @@ public final class BriefReader {
         Length trimmer = tool(fields, "tools.trimmer", "trimmer", tools.trimmer(), units);
         Size bed = tools.bed() == null ? Tools.USUAL_BED : bed(fields, tools.bed(), units);
         Scoring scoring = tools.scoring() == null ? Scoring.RIDGE_SIDE : tools.scoring();
-        return new Tools(ruler, board, reach, trimmer, bed, scoring, Adhesives.USUAL);
+        return new Tools(ruler, board, reach, trimmer, bed, scoring, adhesives(tools.adhesives(), fields));
+    }
+
+    private static Adhesives adhesives(List<BriefJson.AdhesiveJson> given, FieldReader fields) {
+        if (given == null) {
+            return Adhesives.USUAL;
+        }
+        String allowed = "1 to %d, each with its own name".formatted(Adhesives.MOST);
+        if (given.size() > Adhesives.MOST) {
+            return fields.field("tools.adhesives", given.size(), allowed, () -> {
+                throw new IllegalArgumentException(
+                        "There are %d adhesives; at most %d.".formatted(given.size(), Adhesives.MOST));
+            });
+        }
+        List<Adhesive> read = new ArrayList<>();
+        for (int i = 0; i < given.size(); i++) {
+            BriefJson.AdhesiveJson adhesive = given.get(i);
+            read.add(fields.field("tools.adhesives[%d]".formatted(i), adhesive, Adhesive.FORM, () -> adhesive.read()));
+        }
+        return read.contains(null)
+                ? null
+                : fields.field("tools.adhesives", given.size(), allowed, () -> new Adhesives(read));
     }
 
     private static Length tool(FieldReader fields, String field, String tool, String text, UnitSystem units) {

@@ -4,6 +4,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
+import tools.jackson.databind.json.JsonMapper;
+import vantbreeze.material.Adhesives;
 import vantbreeze.material.Scoring;
 import vantbreeze.measure.Size;
 import vantbreeze.measure.UnitSystem;
@@ -21,17 +23,20 @@ import vantbreeze.server.web.FieldReader;
 public class ToolService implements Inspected, ReadBack {
 
     private static final long USUAL = -1;
-    private static final BriefJson.ToolsJson INCHES =
-            new BriefJson.ToolsJson("1/16 in", "1/16 in", "12 in", "12 in", "12 x 24 in", Scoring.ONE_SIDE);
-    private static final BriefJson.ToolsJson MILLIMETRES =
-            new BriefJson.ToolsJson("1 mm", "1 mm", "305 mm", "310 mm", "305 x 610 mm", Scoring.ONE_SIDE);
+    private static final List<BriefJson.AdhesiveJson> USUAL_ADHESIVES = BriefJson.AdhesiveJson.of(Adhesives.USUAL);
+    private static final BriefJson.ToolsJson INCHES = new BriefJson.ToolsJson(
+            "1/16 in", "1/16 in", "12 in", "12 in", "12 x 24 in", Scoring.ONE_SIDE, USUAL_ADHESIVES);
+    private static final BriefJson.ToolsJson MILLIMETRES = new BriefJson.ToolsJson(
+            "1 mm", "1 mm", "305 mm", "310 mm", "305 x 610 mm", Scoring.ONE_SIDE, USUAL_ADHESIVES);
 
     private final ToolRepository sets;
     private final Store store;
+    private final JsonMapper json;
 
-    ToolService(ToolRepository sets, Store store) {
+    ToolService(ToolRepository sets, Store store, JsonMapper json) {
         this.sets = sets;
         this.store = store;
+        this.json = json;
     }
 
     List<ToolSetJson> list() {
@@ -54,7 +59,13 @@ public class ToolService implements Inspected, ReadBack {
         return new ToolSetJson(
                 units,
                 own.map(ToolSet::version).orElse(USUAL),
-                own.map(ToolSet::tools).map(t -> whole(t, usual(units))).orElse(usual(units)));
+                own.map(this::said).map(t -> whole(t, usual(units))).orElse(usual(units)));
+    }
+
+    private BriefJson.ToolsJson said(ToolSet set) {
+        return set.adhesives() == null
+                ? set.tools()
+                : set.tools().with(List.of(json.readValue(set.adhesives(), BriefJson.AdhesiveJson[].class)));
     }
 
     private static BriefJson.ToolsJson usual(UnitSystem units) {
@@ -69,7 +80,8 @@ public class ToolService implements Inspected, ReadBack {
                 Optional.ofNullable(own.boardReach()).orElse(usual.boardReach()),
                 own.trimmer(),
                 Optional.ofNullable(own.bed()).orElse(usual.bed()),
-                Optional.ofNullable(own.scoring()).orElse(usual.scoring()));
+                Optional.ofNullable(own.scoring()).orElse(usual.scoring()),
+                Optional.ofNullable(own.adhesives()).orElse(usual.adhesives()));
     }
 
     /**
@@ -85,11 +97,24 @@ public class ToolService implements Inspected, ReadBack {
             if (now.version() != change.version()) {
                 throw new Conflict("tools", now, now.version(), change.version());
             }
-            ToolSet set = sets.findById(units.name()).orElseGet(() -> new ToolSet(units));
-            set.write(change.tools());
-            sets.saveAndFlush(set);
+            String adhesives = change.tools().adhesives() == null
+                    ? null
+                    : json.writeValueAsString(change.tools().adhesives());
+            keep(units, change.tools(), adhesives);
+            /* What lies on the table to glue with is the same whatever is measured in. */
+            Stream.of(UnitSystem.values())
+                    .filter(other -> other != units && adhesives != null)
+                    .filter(other ->
+                            !of(other).tools().adhesives().equals(change.tools().adhesives()))
+                    .forEach(other -> keep(other, of(other).tools(), adhesives));
             return of(units);
         });
+    }
+
+    private void keep(UnitSystem units, BriefJson.ToolsJson tools, String adhesives) {
+        ToolSet set = sets.findById(units.name()).orElseGet(() -> new ToolSet(units));
+        set.write(tools, adhesives);
+        sets.saveAndFlush(set);
     }
 
     @Override

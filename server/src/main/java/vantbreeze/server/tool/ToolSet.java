@@ -25,6 +25,9 @@ class ToolSet extends Kept {
     private String bed;
     private String scoring;
 
+    /** JSON; the usual ones where nothing is said. */
+    private String adhesives;
+
     protected ToolSet() {}
 
     ToolSet(UnitSystem units) {
@@ -35,16 +38,19 @@ class ToolSet extends Kept {
     protected String content() {
         String before = "%s %s %s %s".formatted(units, ruler, board, trimmer);
         String reached = boardReach == null ? before : "%s %s %s".formatted(before, boardReach, bed);
-        return scoring == null ? reached : "%s %s".formatted(reached, scoring);
+        String scored = scoring == null ? reached : "%s %s".formatted(reached, scoring);
+        return adhesives == null ? scored : "%s %s".formatted(scored, adhesives);
     }
 
-    final void write(BriefJson.ToolsJson tools) {
+    /** @param gluing its adhesives, as JSON; null for the usual ones */
+    final void write(BriefJson.ToolsJson tools, String gluing) {
         ruler = tools.ruler();
         board = tools.board();
         boardReach = tools.boardReach();
         trimmer = tools.trimmer();
         bed = tools.bed();
         scoring = tools.scoring() == null ? null : tools.scoring().name();
+        adhesives = gluing;
         seal();
     }
 
@@ -52,8 +58,14 @@ class ToolSet extends Kept {
         return version;
     }
 
+    /** As JSON; null for the usual ones. */
+    String adhesives() {
+        return adhesives;
+    }
+
+    /** Without its adhesives. */
     BriefJson.ToolsJson tools() {
         return new BriefJson.ToolsJson(
-                ruler, board, boardReach, trimmer, bed, scoring == null ? null : Scoring.valueOf(scoring));
+                ruler, board, boardReach, trimmer, bed, scoring == null ? null : Scoring.valueOf(scoring), null);
     }
 }
