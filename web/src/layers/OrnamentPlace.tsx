@@ -5,6 +5,7 @@ import { lengthText, mmOf } from "../state/lengths";
 import { panelsOf } from "../state/panels";
 import { useBenchStore, usePlan } from "../state/useBench";
 import { opacityOf } from "../paper/surface";
+import { isLaidByOthers } from "./ornaments";
 import { lookedAt, placeOf } from "./place";
 
 const ARROWS: Record<string, [number, number]> = {
@@ -173,7 +174,11 @@ export function OrnamentPlace({ ornament }: { ornament: Ornament }) {
             stroke="var(--accent)"
             strokeWidth={2 * line}
           />
-          <g clipPath={ornament.glue === "OWN_PANEL" ? `url(#panel-${id})` : undefined}>
+          <g
+            clipPath={
+              ornament.glue === "OWN_PANEL" && !isLaidByOthers(ornament) ? `url(#panel-${id})` : undefined
+            }
+          >
             <path {...seen} d={placed.path} fill={`url(#glue-${id})`} />
           </g>
         </g>

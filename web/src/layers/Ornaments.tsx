@@ -14,7 +14,7 @@ import { PaperChoice } from "./PaperChoice";
 import { placeOf } from "./place";
 import { EDGES, isPart, readShape, shapeText, SIZE_WORDS, type Shape, LIBRARY } from "./shape";
 import { ACROSS, AnchorWords, UP } from "./AnchorWords";
-import { renamed, swapped, withCopy } from "./ornaments";
+import { isLaidByOthers, renamed, swapped, withCopy } from "./ornaments";
 
 /** What is laid on top: each with its outline, paper, lift and glue, and a place to drag it to. */
 export function Ornaments() {
@@ -93,7 +93,7 @@ const GLUES = [
 ];
 
 const TRIMS = [
-  { value: "NO", label: "left as it is" },
+  { value: "NO", label: "not trimmed" },
   { value: "YES", label: "trimmed flush", hint: "what hangs over an edge is cut off" },
 ];
 
@@ -201,13 +201,17 @@ function OrnamentWords({ ornament, index, onChoose }: OrnamentWordsProps) {
             </span>
           )
         )}
-        ,{" "}
-        <ChoiceWord
-          label="Glue"
-          value={ornament.glue}
-          choices={GLUES}
-          onChoose={(glue) => void set({ glue: glue as Ornament["glue"] })}
-        />
+        {!isLaidByOthers(ornament) && (
+          <>
+            ,{" "}
+            <ChoiceWord
+              label="Glue"
+              value={ornament.glue}
+              choices={GLUES}
+              onChoose={(glue) => void set({ glue: glue as Ornament["glue"] })}
+            />
+          </>
+        )}
         ,{" "}
         <ChoiceWord
           label="What hangs over"

@@ -1,6 +1,6 @@
 import { expect, it } from "vitest";
 import type { Ornament } from "../api/types";
-import { renamed, swapped, withCopy } from "./ornaments";
+import { isLaidByOthers, renamed, swapped, withCopy } from "./ornaments";
 
 const named = (name: string, of?: string): Ornament =>
   ({ name, x: "0 in", y: "0 in", across: of ? { from: "MIDDLE", of } : null }) as Ornament;
@@ -20,4 +20,11 @@ it("keeps what is laid by one that gets another name", () => {
   const [plate, words] = renamed([named("plate"), named("words", "plate")], 0, "tray");
   expect(plate?.name).toBe("tray");
   expect(words?.across).toEqual({ from: "MIDDLE", of: "tray" });
+});
+
+it("is built off the card where others tell its place both ways", () => {
+  const of = { from: "MIDDLE" as const, of: "plate" };
+  expect(isLaidByOthers({ across: of, up: of })).toBe(true);
+  expect(isLaidByOthers({ across: of, up: null })).toBe(false);
+  expect(isLaidByOthers({ across: of, up: { from: "MIDDLE" } })).toBe(false);
 });

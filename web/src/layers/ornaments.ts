@@ -12,6 +12,10 @@ export function withCopy(ornaments: Ornament[], index: number): Ornament[] {
   return [...ornaments.slice(0, index + 1), copy, ...ornaments.slice(index + 1)];
 }
 
+/** Whether no edge of its panel tells where it lies: it is put onto others before they come onto the card. */
+export const isLaidByOthers = ({ across, up }: Pick<Ornament, "across" | "up">) =>
+  Boolean(across?.of && up?.of);
+
 /** That one laid after the next. */
 export function swapped(ornaments: Ornament[], index: number): Ornament[] {
   const [one, next] = [ornaments[index], ornaments[index + 1]];

@@ -2,6 +2,7 @@ package vantbreeze.operation;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import vantbreeze.layer.PlacedOrnament;
 import vantbreeze.make.GluedPlace;
 import vantbreeze.make.Joint;
@@ -36,9 +37,9 @@ public record BuildTopper(PlacedOrnament root, List<Layer> layers) implements Op
 
     @Override
     public List<Hazard> hazards() {
-        return layers.stream().anyMatch(l -> LayTopper.burns(l.joint()))
-                ? List.of(Hazard.SMALL_PARTS, Hazard.SOLVENT)
-                : List.of(Hazard.SMALL_PARTS);
+        return Stream.concat(Stream.of(Hazard.SMALL_PARTS), layers.stream().flatMap(l -> Hazard.of(l.joint())))
+                .distinct()
+                .toList();
     }
 
     @Override

@@ -1,5 +1,9 @@
 package vantbreeze.operation;
 
+import java.util.stream.Stream;
+import vantbreeze.make.Joint;
+import vantbreeze.material.Adhesive;
+
 /**
  * What can hurt at a task, and the usual caution. Common practice, no published source; the tool's maker and local rules come
  * first.
@@ -36,6 +40,11 @@ public enum Hazard {
 
     public String text() {
         return text;
+    }
+
+    /** What can hurt where something is glued so. */
+    static Stream<Hazard> of(Joint joint) {
+        return joint.adhesive().is(Adhesive.Quality.BURNS) ? Stream.of(SOLVENT) : Stream.empty();
     }
 
     /** For everybody who has read the whole of it once. */

@@ -2,11 +2,11 @@ package vantbreeze.operation;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import vantbreeze.layer.Ornament;
 import vantbreeze.layer.PlacedOrnament;
 import vantbreeze.make.GluedPlace;
 import vantbreeze.make.Joint;
-import vantbreeze.material.Adhesive.Quality;
 import vantbreeze.measure.Ruler;
 import vantbreeze.structure.Form;
 
@@ -16,11 +16,7 @@ public record LayTopper(PlacedOrnament placed, GluedPlace place, Joint joint) im
 
     @Override
     public List<Hazard> hazards() {
-        return burns(joint) ? List.of(Hazard.SMALL_PARTS, Hazard.SOLVENT) : List.of(Hazard.SMALL_PARTS);
-    }
-
-    static boolean burns(Joint joint) {
-        return joint.adhesive().is(Quality.BURNS);
+        return Stream.concat(Stream.of(Hazard.SMALL_PARTS), Hazard.of(joint)).toList();
     }
 
     @Override

@@ -6,7 +6,6 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import vantbreeze.layer.Face;
 import vantbreeze.make.Joint;
-import vantbreeze.material.Adhesive.Quality;
 import vantbreeze.measure.Ruler;
 import vantbreeze.structure.Piece;
 import vantbreeze.structure.Side;
@@ -104,9 +103,7 @@ public sealed interface Operation
 
     /** What can hurt. */
     default List<Hazard> hazards() {
-        return gluedWith().filter(j -> j.adhesive().is(Quality.BURNS)).isPresent()
-                ? List.of(Hazard.SOLVENT)
-                : List.of();
+        return gluedWith().stream().flatMap(Hazard::of).toList();
     }
 
     /** What panels are glued here, and how. */
