@@ -30,7 +30,8 @@ public final class SavedBrief {
             SavedBrief::filmAndPlace,
             SavedBrief::ownSteps,
             SavedBrief::outlinesOfTheirOwn,
-            SavedBrief::withoutWhatFoldsNoLongerHave);
+            SavedBrief::withoutWhatFoldsNoLongerHave,
+            SavedBrief::fromTheLowerLeft);
 
     /** What is written today. */
     public static final int NEWEST = STEPS.size() + 1;
@@ -141,6 +142,14 @@ public final class SavedBrief {
         if (brief.get("parameters") instanceof ObjectNode parameters) {
             parameters.remove(GONE.getOrDefault(brief.get("fold").asString(), Set.of()));
         }
+    }
+
+    /**
+     * Until December 2026 toppers were measured from their panel's lower left and nothing but pieces was of film. Nothing is
+     * changed: the number alone keeps earlier versions from reading a later card wrong.
+     */
+    private static void fromTheLowerLeft(ObjectNode brief) {
+        // what is left out means just that
     }
 
     private static void paper(ObjectNode paper, int grams, String colour) {
