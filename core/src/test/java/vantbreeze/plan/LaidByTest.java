@@ -2,11 +2,13 @@ package vantbreeze.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
+import net.jqwik.api.constraints.Size;
 import org.assertj.core.data.Offset;
 import org.junit.jupiter.api.Test;
 import org.locationtech.jts.geom.Envelope;
@@ -14,6 +16,7 @@ import vantbreeze.layer.Anchor;
 import vantbreeze.layer.Ornament;
 import vantbreeze.layer.PlacedOrnament;
 import vantbreeze.layer.Shape;
+import vantbreeze.material.Material;
 import vantbreeze.material.Paper;
 import vantbreeze.material.Print;
 import vantbreeze.material.Stock;
@@ -152,6 +155,61 @@ class LaidByTest {
         assertThat(disc.centre().distance(plate.centre())).isLessThan(2);
         assertThat(placed(plan, "heart").top().minus(placed(plan, "plate").top()))
                 .isEqualTo(PAPER.thickness().times(3));
+    }
+
+    /** A stack of any depth and any papers: thickness, picture and steps have the same layers in the same order. */
+    @Property(tries = 20)
+    void thicknessPictureAndStepsAgree(
+            @ForAll @Size(min = 2, max = 6) List<@IntRange(max = 6) Integer> materials,
+            @ForAll @IntRange(min = 40, max = 300) int grams) {
+        List<Ornament> stack = new ArrayList<>();
+        for (int i = 0; i < materials.size(); i++) {
+            Material material = Material.values()[materials.get(i)];
+            Paper paper =
+                    new Paper("paper " + i, material, Stock.parse(grams + " gsm", material), "#aabbcc", Print.PLAIN);
+            String side = Length.inches(16 - 2 * i, 8).exactText(UnitSystem.INCH);
+            Anchor middle = i == 0 ? Anchor.middle() : Anchor.middle().of("layer " + (i - 1));
+            stack.add(new Ornament(
+                    "layer " + i,
+                    "back/face",
+                    Shape.parse(side + " x " + side, UnitSystem.INCH),
+                    middle,
+                    middle,
+                    Optional.of(Length.ZERO),
+                    paper,
+                    Ornament.Glue.OWN_PANEL,
+                    false));
+        }
+        Brief bare = Briefs.closed("z-fold", "4 1/4", "5 1/2");
+        Brief brief = bare.withOrnaments(stack);
+        Plan plan = Planner.withoutFixes(brief);
+        long papers =
+                stack.stream().mapToLong(o -> o.paper().thickness().count()).sum();
+        assertThat(plan.closed().thickness().count()
+                        - Planner.withoutFixes(bare).closed().thickness().count())
+                .isBetween(0L, papers);
+        PlacedOrnament top = placed(plan, "layer " + (materials.size() - 1));
+        PlacedOrnament root = placed(plan, "layer 0");
+        if (root.outside()) {
+            assertThat(top.top().minus(root.top()).count())
+                    .isEqualTo(papers - stack.get(0).paper().thickness().count());
+        }
+        for (Look look : Look.all(brief)) {
+            List<String> seen = look.regions().stream()
+                    .filter(r -> r.layer() == Look.ORNAMENT)
+                    .map(r -> r.paper().name())
+                    .distinct()
+                    .toList();
+            assertThat(seen).isSorted();
+        }
+        String built = plan.steps().stream()
+                .filter(s -> s.title().equals("Build layer 0"))
+                .findFirst()
+                .orElseThrow()
+                .text();
+        for (int i = 1; i < materials.size(); i++) {
+            assertThat(built).contains("layer %d on layer %d".formatted(i, i - 1));
+        }
     }
 
     @Test
