@@ -89,7 +89,7 @@ class WorkOrderTest {
                 .doesNotContain("12 × 12");
         assertThat(plan.cutList())
                 .filteredOn(c -> c.name().equals("window film"))
-                .allMatch(c -> c.note().equals("from clear film"));
+                .allMatch(c -> c.paper().equals("clear film"));
     }
 
     /** Its rim is hidden inside, under the mat that is laid after it. */
