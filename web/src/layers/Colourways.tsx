@@ -1,4 +1,3 @@
-import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { Palette as PaletteIcon } from "lucide-react";
 import { useState } from "react";
 import { useNavigate } from "react-router";
@@ -11,6 +10,7 @@ import { useBench, useChange, usePlan, useSettledBrief } from "../state/useBench
 import { Picture } from "./Looks";
 import { lookOf, paletteOf, rolesOf, withPaper, type Used } from "./palette";
 import { PaperChoice } from "./PaperChoice";
+import { useLooks } from "./useLooks";
 
 /** What takes the place of each of the card's papers, by its look. */
 type Exchange = Record<string, Paper>;
@@ -43,8 +43,8 @@ function Second({ onClose }: { onClose(): void }) {
   const [exchange, setExchange] = useState<Exchange>({});
   const palette = paletteOf(plan).filter((used) => used.places.length > 0);
   const brief = exchanged(settled, palette, exchange);
-  const first = useLooks(settled);
-  const second = useLooks(brief);
+  const first = useLooks(settled).data ?? [];
+  const second = useLooks(brief).data ?? [];
   const set = (used: Used, paper: Paper) => setExchange((e) => ({ ...e, [lookOf(used.paper)]: paper }));
   const keep = () =>
     attempt(async () => {
@@ -97,10 +97,3 @@ function Second({ onClose }: { onClose(): void }) {
     </>
   );
 }
-
-const useLooks = (brief: Brief) =>
-  useQuery({
-    queryKey: ["looks", brief],
-    queryFn: ({ signal }) => api.looks(brief, signal),
-    placeholderData: keepPreviousData,
-  }).data ?? [];

@@ -3,6 +3,7 @@ import type { Brief, Face, Mat } from "../api/types";
 import { Button } from "../parts/Button";
 import { ChoiceWord } from "../parts/ChoiceWord";
 import { counted } from "../parts/counted";
+import { isMore } from "../parts/isMore";
 import { TickWord } from "../parts/TickWord";
 import { TextWord } from "../parts/TextWord";
 import { pretty } from "../state/lengths";
@@ -95,10 +96,6 @@ export function FaceList({ selection, onSelect }: FaceListProps) {
   );
 }
 
-/** Whether what is pointed at comes to what is chosen already. */
-export const isMore = (e: { shiftKey: boolean; ctrlKey: boolean; metaKey: boolean }) =>
-  e.shiftKey || e.ctrlKey || e.metaKey;
-
 /** What is dressed otherwise than the rest of the card, and a way back. */
 function OwnDressing() {
   const faces = usePlan((p) => p.faces);
@@ -130,7 +127,7 @@ const DIFFERENT = "different";
 const MATS = ["no mat", "1 mat", "2 mats", "3 mats"].map((label, i) => ({ value: String(i), label }));
 
 /** What lies on a face, or on several that are dressed alike: shown is what the first of them has. */
-function Dressing({ faces, mats }: { faces: [Face, ...Face[]] | Face[]; mats: Mat[] }) {
+function Dressing({ faces, mats }: { faces: Face[]; mats: Mat[] }) {
   const brief = usePlan((p) => p.brief);
   const change = useChange();
   const [face] = faces;

@@ -1,11 +1,10 @@
-import { keepPreviousData, useQuery } from "@tanstack/react-query";
-import { api } from "../api/client";
 import type { Look } from "../api/types";
 import { PaperRegions } from "../paper/PaperRegions";
 import { Meanwhile } from "../parts/Meanwhile";
 import { Saved } from "../parts/Saved";
 import { usePlan, useSettledBrief } from "../state/useBench";
 import { words } from "./moments";
+import { useLooks } from "./useLooks";
 import { pointed, type Selection } from "./selection";
 
 interface LooksProps {
@@ -20,11 +19,7 @@ interface LooksProps {
 export function Looks({ selection, onSelect }: LooksProps) {
   const settled = useSettledBrief();
   const closed = usePlan((p) => p.closed);
-  const looks = useQuery({
-    queryKey: ["looks", settled],
-    queryFn: ({ signal }) => api.looks(settled, signal),
-    placeholderData: keepPreviousData,
-  });
+  const looks = useLooks(settled);
   if (!closed) return <p className="m-0">The card does not fold flat, so it cannot be looked at closed.</p>;
   if (!looks.data) return <p className="m-0">Laying out …</p>;
   return (

@@ -14,7 +14,8 @@ import { PaperChoice } from "./PaperChoice";
 import { placeOf } from "./place";
 import { EDGES, isPart, readShape, shapeText, SIZE_WORDS, type Shape, LIBRARY } from "./shape";
 import { ACROSS, AnchorWords, UP } from "./AnchorWords";
-import { isLaidByOthers, renamed, swapped, withCopy } from "./ornaments";
+import { swapped } from "../parts/order";
+import { isLaidByOthers, renamed, withCopy } from "./ornaments";
 
 /** What is laid on top: each with its outline, paper, lift and glue, and a place to drag it to. */
 export function Ornaments() {

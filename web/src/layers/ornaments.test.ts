@@ -1,6 +1,7 @@
 import { expect, it } from "vitest";
 import type { Ornament } from "../api/types";
-import { isLaidByOthers, renamed, swapped, withCopy } from "./ornaments";
+import { isLaidByOthers, renamed, withCopy } from "./ornaments";
+import { swapped } from "../parts/order";
 
 const named = (name: string, of?: string): Ornament =>
   ({ name, x: "0 in", y: "0 in", across: of ? { from: "MIDDLE", of } : null }) as Ornament;

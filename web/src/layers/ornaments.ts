@@ -16,12 +16,6 @@ export function withCopy(ornaments: Ornament[], index: number): Ornament[] {
 export const isLaidByOthers = ({ across, up }: Pick<Ornament, "across" | "up">) =>
   Boolean(across?.of && up?.of);
 
-/** That one laid after the next. */
-export function swapped(ornaments: Ornament[], index: number): Ornament[] {
-  const [one, next] = [ornaments[index], ornaments[index + 1]];
-  return one && next ? [...ornaments.slice(0, index), next, one, ...ornaments.slice(index + 2)] : ornaments;
-}
-
 /** The same under another name, for all that are laid by it too. */
 export function renamed(ornaments: Ornament[], index: number, name: string): Ornament[] {
   const old = ornaments[index]?.name;

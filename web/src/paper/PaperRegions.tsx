@@ -1,6 +1,7 @@
 import { useId } from "react";
 import type { Paper, Region } from "../api/types";
 import { Drawn } from "../parts/Drawn";
+import { isMore } from "../parts/isMore";
 import { inkOn } from "./ink";
 import { opacityOf } from "./surface";
 
@@ -45,7 +46,7 @@ export function PaperRegions({ regions, height, line, marked, onPick, arrows }: 
             stroke="var(--edge)"
             strokeOpacity={r.layer === 0 ? 1 : 0.5}
             className={onPick ? "cursor-pointer" : undefined}
-            onClick={onPick ? (e) => onPick(faceOf(r), e.shiftKey || e.ctrlKey || e.metaKey) : undefined}
+            onClick={onPick ? (e) => onPick(faceOf(r), isMore(e)) : undefined}
           />
           {arrows && r.paper.print === "UPRIGHT" && r.layer > 0 && <UpArrow region={r} height={height} />}
         </g>

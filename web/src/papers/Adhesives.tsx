@@ -5,6 +5,7 @@ import { api } from "../api/client";
 import type { Adhesive, ToolSet } from "../api/types";
 import { Button } from "../parts/Button";
 import { Field } from "../parts/Field";
+import { swapped } from "../parts/order";
 import { TickWord } from "../parts/TickWord";
 import { Trouble } from "../parts/Trouble";
 import { useAttempt } from "../state/useAttempt";
@@ -50,44 +51,30 @@ export function Adhesives() {
                     className="w-44"
                     onBlur={(e) => e.target.value !== adhesive.name && put(i, { name: e.target.value })}
                   />
-                  <Field
+                  <NumberField
                     label="Grips after, s"
-                    key={`${adhesive.gripSeconds} s`}
-                    type="number"
-                    min={0}
-                    max={3600}
-                    defaultValue={adhesive.gripSeconds}
-                    className="w-24"
-                    onBlur={(e) =>
-                      Number(e.target.value) !== adhesive.gripSeconds &&
-                      put(i, { gripSeconds: Number(e.target.value) })
-                    }
+                    most={3600}
+                    value={adhesive.gripSeconds}
+                    onChange={(gripSeconds) => put(i, { gripSeconds })}
                   />
-                  <Field
+                  <NumberField
                     label="Dry after, min"
-                    key={`${adhesive.minutes} min`}
-                    type="number"
-                    min={0}
-                    max={1440}
-                    defaultValue={adhesive.minutes}
-                    className="w-24"
-                    onBlur={(e) =>
-                      Number(e.target.value) !== adhesive.minutes &&
-                      put(i, { minutes: Number(e.target.value) })
-                    }
+                    most={1440}
+                    value={adhesive.minutes}
+                    onChange={(minutes) => put(i, { minutes })}
                   />
                   <span className="flex gap-1.5">
                     <Button
                       aria-label={`Reach for ${adhesive.name} earlier`}
                       disabled={i === 0}
-                      onClick={() => keep(exchanged(list, i - 1))}
+                      onClick={() => keep(swapped(list, i - 1))}
                     >
                       <ArrowUp aria-hidden size={16} />
                     </Button>
                     <Button
                       aria-label={`Reach for ${adhesive.name} later`}
                       disabled={i === list.length - 1}
-                      onClick={() => keep(exchanged(list, i))}
+                      onClick={() => keep(swapped(list, i))}
                     >
                       <ArrowDown aria-hidden size={16} />
                     </Button>
@@ -140,7 +127,23 @@ const changed = (set: ToolSet, adhesives: Adhesive[]): ToolSet => ({
   tools: { ...set.tools, adhesives },
 });
 
-const exchanged = (list: Adhesive[], i: number): Adhesive[] => {
-  const [one, next] = [list[i], list[i + 1]];
-  return one && next ? [...list.slice(0, i), next, one, ...list.slice(i + 2)] : list;
-};
+interface NumberFieldProps {
+  label: string;
+  most: number;
+  value: number;
+  onChange(value: number): void;
+}
+
+/** A whole number, taken once the field is left. */
+const NumberField = ({ label, most, value, onChange }: NumberFieldProps) => (
+  <Field
+    label={label}
+    key={value}
+    type="number"
+    min={0}
+    max={most}
+    defaultValue={value}
+    className="w-24"
+    onBlur={(e) => Number(e.target.value) !== value && onChange(Number(e.target.value))}
+  />
+);

@@ -124,17 +124,13 @@ public record Area(Edge edge, Optional<Band> band, Length border) implements Sha
             return inner;
         }
         Envelope box = covered(panel, inner);
-        return edge.isLevel()
-                ? new Envelope(
-                        evenly(box.getMinX(), box.getMaxX(), grid)[0],
-                        evenly(box.getMinX(), box.getMaxX(), grid)[1],
-                        outward(box.getMinY(), box.getMaxY(), grid)[0],
-                        outward(box.getMinY(), box.getMaxY(), grid)[1])
-                : new Envelope(
-                        outward(box.getMinX(), box.getMaxX(), grid)[0],
-                        outward(box.getMinX(), box.getMaxX(), grid)[1],
-                        evenly(box.getMinY(), box.getMaxY(), grid)[0],
-                        evenly(box.getMinY(), box.getMaxY(), grid)[1]);
+        double[] across = edge.isLevel()
+                ? evenly(box.getMinX(), box.getMaxX(), grid)
+                : outward(box.getMinX(), box.getMaxX(), grid);
+        double[] up = edge.isLevel()
+                ? outward(box.getMinY(), box.getMaxY(), grid)
+                : evenly(box.getMinY(), box.getMaxY(), grid);
+        return new Envelope(across[0], across[1], up[0], up[1]);
     }
 
     private static double[] evenly(double from, double to, ToolGrid grid) {

@@ -1,6 +1,7 @@
 package vantbreeze.layer;
 
 import java.util.Optional;
+import java.util.function.Function;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
@@ -25,13 +26,15 @@ public record Laid(Outline cut, Outline outline, Length x, Length y) {
      * @param earlier what another ornament of the face became, by its name
      * @return nothing where the panel leaves too little for it, or what it is laid by is not there
      */
-    static Optional<Laid> of(Ornament ornament, Polygon panel, ToolGrid grid, Earlier earlier) {
+    static Optional<Laid> of(
+            Ornament ornament, Polygon panel, ToolGrid grid, Function<String, Optional<Laid>> earlier) {
         return ornament.shape()
                 .on(panel, grid, outline -> placed(ornament, outline, panel, earlier))
                 .flatMap(laid -> ornament.trimmed() ? laid.trimmed(panel) : Optional.of(laid));
     }
 
-    private static Optional<Laid> placed(Ornament ornament, Outline outline, Polygon panel, Earlier earlier) {
+    private static Optional<Laid> placed(
+            Ornament ornament, Outline outline, Polygon panel, Function<String, Optional<Laid>> earlier) {
         Size size = outline.size();
         return ground(ornament.x(), panel, earlier)
                 .flatMap(across -> ground(ornament.y(), panel, earlier)
@@ -57,15 +60,10 @@ public record Laid(Outline cut, Outline outline, Length x, Length y) {
                 .map(o -> new Laid(o, o, Length.nearestTo(box.getMinX()), Length.nearestTo(box.getMinY())));
     }
 
-    /** Finds what was laid before. */
-    interface Earlier {
-        Optional<Laid> named(String ornament);
-    }
-
-    private static Optional<Envelope> ground(Anchor anchor, Polygon panel, Earlier earlier) {
+    private static Optional<Envelope> ground(Anchor anchor, Polygon panel, Function<String, Optional<Laid>> earlier) {
         return anchor.of().isEmpty()
                 ? Optional.of(panel.getEnvelopeInternal())
-                : earlier.named(anchor.of().get()).map(Laid::box);
+                : earlier.apply(anchor.of().get()).map(Laid::box);
     }
 
     private Envelope box() {

@@ -90,6 +90,10 @@ public record Ornaments(List<PlacedOrnament> placed, List<Ornament> homeless) {
                 .apply(face.panel().outline());
     }
 
+    public Optional<PlacedOrnament> named(String name) {
+        return placed.stream().filter(o -> o.ornament().name().equals(name)).findFirst();
+    }
+
     /** The box around the closed card with all that sticks out of it. */
     public Envelope closedWith(FlatStage closed) {
         Envelope box = closed.box();

@@ -2,9 +2,11 @@ package vantbreeze.make;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import vantbreeze.layer.Dressing;
+import vantbreeze.layer.Face;
 import vantbreeze.layer.Mat;
 import vantbreeze.layer.MatCut;
 import vantbreeze.layer.Ornaments;
@@ -104,24 +106,23 @@ public record Joints(
 
     /** Of what the mat lies on. */
     private Material under(Mat mat) {
-        return dressing.mats().stream()
-                .filter(m -> m.face().equals(mat.face()) && m.layer() < mat.layer())
-                .max(Comparator.comparingInt(Mat::layer))
-                .map(m -> m.paper().material())
-                .orElseGet(() -> of(mat.face().panel()));
+        return topmost(mat.face(), m -> m.layer() < mat.layer());
     }
 
     private Material under(PlacedOrnament ornament) {
-        Stream<Material> carrier = ornament.carrier().stream()
-                .flatMap(name -> ornaments.placed().stream()
-                        .filter(o -> o.ornament().name().equals(name))
-                        .map(o -> o.ornament().paper().material()));
-        Stream<Material> mats = dressing.mats().stream()
-                .filter(m -> m.face().equals(ornament.face()))
-                .sorted(Comparator.comparingInt(Mat::layer).reversed())
-                .map(m -> m.paper().material());
-        return Stream.concat(carrier, mats)
-                .findFirst()
-                .orElseGet(() -> of(ornament.face().panel()));
+        return ornament.carrier()
+                .flatMap(ornaments::named)
+                .map(o -> o.ornament().paper().material())
+                .orElseGet(() -> topmost(ornament.face(), m -> true));
+    }
+
+    /** Of the topmost of these mats, or of the panel where none of them lies on the face. */
+    private Material topmost(Face face, Predicate<Mat> which) {
+        return dressing.mats().stream()
+                .filter(m -> m.face().equals(face))
+                .filter(which)
+                .max(Comparator.comparingInt(Mat::layer))
+                .map(m -> m.paper().material())
+                .orElseGet(() -> of(face.panel()));
     }
 }

@@ -378,9 +378,8 @@ public final class Tasks {
     }
 
     private PlacedOrnament named(String name) {
-        return ornaments.placed().stream()
-                .filter(o -> o.ornament().name().equals(name))
-                .findFirst()
+        return ornaments
+                .named(name)
                 .orElseThrow(() -> new IllegalArgumentException("There is no ornament (%s).".formatted(name)));
     }
 
