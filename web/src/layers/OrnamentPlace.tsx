@@ -184,7 +184,7 @@ export function OrnamentPlace({ ornament }: { ornament: Ornament }) {
         </g>
       </svg>
       <figcaption className="text-quiet text-sm">
-        Drag it, or move it with the arrow keys. Hatched: where it is glued.
+        Drag it, or move it with the arrow keys.{ornament.fixing ? "" : " Hatched: where it is glued."}
       </figcaption>
     </figure>
   );

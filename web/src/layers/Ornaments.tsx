@@ -4,6 +4,7 @@ import type { Brief, Ornament, Plan } from "../api/types";
 import { Button } from "../parts/Button";
 import { ChoiceWord } from "../parts/ChoiceWord";
 import { TextWord } from "../parts/TextWord";
+import { useMaterials } from "../bench/useTables";
 import { LengthWord } from "../bench/words";
 import { lengthText, pretty } from "../state/lengths";
 import { panelsOf } from "../state/panels";
@@ -15,18 +16,24 @@ import { placeOf } from "./place";
 import { EDGES, isPart, readShape, shapeText, SIZE_WORDS, type Shape, LIBRARY } from "./shape";
 import { ACROSS, AnchorWords, UP } from "./AnchorWords";
 import { swapped } from "../parts/order";
+import { heldBy, keyOf, TRIMMINGS, wayOf, waysOf } from "./fixing";
 import { isLaidByOthers, renamed, withCopy } from "./ornaments";
 
 /** What is laid on top: each with its outline, paper, lift and glue, and a place to drag it to. */
 export function Ornaments() {
   const plan = usePlan((p) => p);
   const change = useChange();
+  const materials = useMaterials();
   const [chosen, setChosen] = useState(0);
   const { ornaments } = plan.brief;
   const index = Math.min(chosen, ornaments.length - 1);
   const ornament = ornaments[index];
   const add = async () => {
     if (await change((b) => ({ ornaments: [...b.ornaments, fresh(plan, b)] }))) setChosen(ornaments.length);
+  };
+  const addTrimming = async (material: string) => {
+    const more = trimming(plan, plan.brief, material, materials.find((m) => m.material === material)?.stock);
+    if (more && (await change((b) => ({ ornaments: [...b.ornaments, more] })))) setChosen(ornaments.length);
   };
   return (
     <div className="text-base">
@@ -44,6 +51,18 @@ export function Ornaments() {
         <Button onClick={() => void add()} disabled={plan.faces.length === 0}>
           <Plus aria-hidden size={16} /> Add an ornament
         </Button>
+        {plan.faces.length > 0 && (
+          <span>
+            or{" "}
+            <ChoiceWord
+              label="Add a trimming"
+              value=""
+              shown="a ribbon, a button …"
+              choices={TRIMMINGS.map((t) => ({ value: t.material, label: t.label }))}
+              onChoose={(material) => void addTrimming(material)}
+            />
+          </span>
+        )}
       </p>
       {ornament && (
         <div className="grid grid-cols-1 gap-3 lg:grid-cols-[minmax(0,1fr)_16rem]">
@@ -57,17 +76,14 @@ export function Ornaments() {
 
 /** A round one in the middle of the face that is seen first, of the topmost paper. */
 function fresh(plan: Plan, brief: Brief): Ornament {
-  const face = plan.faces.find((f) => f.seen.some((m) => m.how === "CLOSED")) ?? plan.faces[0];
+  const face = shownFirst(plan);
   const panel = panelsOf(plan).find((p) => p.name === face?.panel);
   const metric = brief.units === "METRIC";
   const width = metric ? 25 : 25.4;
   const grid = metric ? 1 : 25.4 / 16;
   const middle = (side = width) => lengthText(Math.round((side - width) / 2 / grid) * grid, brief.units);
-  const names = new Set(brief.ornaments.map((o) => o.name));
-  let number = 1;
-  while (names.has(`ornament ${number}`)) number++;
   return {
-    name: `ornament ${number}`,
+    name: freshName(brief, "ornament"),
     face: face?.key ?? "",
     outline: `circle ${lengthText(width, brief.units)}`,
     x: middle(panel?.size.width.mm),
@@ -75,6 +91,39 @@ function fresh(plan: Plan, brief: Brief): Ornament {
     lift: null,
     paper: brief.matting.papers.at(-1) ?? brief.base,
     glue: "OWN_PANEL",
+  };
+}
+
+const shownFirst = (plan: Plan) =>
+  plan.faces.find((f) => f.seen.some((m) => m.how === "CLOSED")) ?? plan.faces[0];
+
+function freshName(brief: Brief, stem: string): string {
+  const names = new Set(brief.ornaments.map((o) => o.name));
+  let number = 1;
+  while (names.has(`${stem} ${number}`)) number++;
+  return `${stem} ${number}`;
+}
+
+/** On the face that is seen first; what runs from edge to edge goes around its mat where it has one. */
+function trimming(plan: Plan, brief: Brief, material: string, stock?: string): Ornament | undefined {
+  const known = TRIMMINGS.find((t) => t.material === material);
+  if (!known || !stock) return undefined;
+  const face = shownFirst(plan);
+  const [size, from, none] =
+    brief.units === "INCH" ? [known.inch, "1 in", "0 in"] : [known.metric, "25 mm", "0 mm"];
+  const runs = ["RIBBON", "LACE", "TWINE"].includes(material);
+  return {
+    name: freshName(brief, known.name),
+    face: face?.key ?? "",
+    outline: runs ? `band ${size} wide, ${from} from lower, border ${none}` : size,
+    x: none,
+    y: none,
+    across: { from: "MIDDLE" },
+    up: { from: "MIDDLE" },
+    lift: null,
+    paper: { name: null, material: known.material, stock, colour: "#f4ecd8", print: "PLAIN" },
+    glue: "OWN_PANEL",
+    fixing: runs && (face?.layers ?? 0) > 0 ? "around the mat, taped" : null,
   };
 }
 
@@ -86,11 +135,6 @@ const SHAPES = [
   ...EDGES.map((edge) => ({ value: `${edge} half`, label: `${edge} half`, hint: "part of its face" })),
   { value: "BAND", label: "band", hint: "part of its face" },
   ...LIBRARY.map((name) => ({ value: name, label: name })),
-];
-
-const GLUES = [
-  { value: "OWN_PANEL", label: "glued to its panel only" },
-  { value: "WHOLE", label: "glued all over" },
 ];
 
 const TRIMS = [
@@ -121,6 +165,7 @@ function OrnamentWords({ ornament, index, onChoose }: OrnamentWordsProps) {
   const at = placed && panel ? placeOf(placed, panel) : undefined;
   const choices = shape.kind === "DRAWN" ? [...SHAPES, DRAWN] : SHAPES;
   const known = plan.faces.some((f) => f.key === ornament.face);
+  const length = plan.cutList.find((c) => c.name === ornament.name)?.size.width.shown;
   return (
     <div className="leading-9">
       <p className="m-0">
@@ -148,15 +193,22 @@ function OrnamentWords({ ornament, index, onChoose }: OrnamentWordsProps) {
           onCommit={(size) => setShape({ ...shape, size })}
         />
         {shape.kind === "BAND" && <BandWords shape={shape} field={`${field}.outline`} onChange={setShape} />},{" "}
-        <DrawingButton
-          of="the ornament"
-          width={hasTwoSides(shape) ? widthOf(shape.size) : shape.size}
-          onDrawn={(outline) => set({ outline })}
-        />
+        {!ornament.fixing && (
+          <DrawingButton
+            of="the ornament"
+            width={hasTwoSides(shape) ? widthOf(shape.size) : shape.size}
+            onDrawn={(outline) => set({ outline })}
+          />
+        )}
       </p>
       <p className="m-0">
         of{" "}
-        <PaperChoice label={ornament.name} paper={ornament.paper} onChoose={(paper) => void set({ paper })} />
+        <PaperChoice
+          label={ornament.name}
+          paper={ornament.paper}
+          loose
+          onChoose={(paper) => void set({ paper })}
+        />
         ,
       </p>
       <p className="m-0">
@@ -177,51 +229,52 @@ function OrnamentWords({ ornament, index, onChoose }: OrnamentWordsProps) {
           </>
         )}
       </p>
-      <p className="m-0">
-        on{" "}
-        <ChoiceWord
-          label="Foam"
-          value={ornament.lift ? "OWN" : "NEEDED"}
-          choices={[
-            { value: "NEEDED", label: "as much foam as it needs" },
-            { value: "OWN", label: "foam of" },
-          ]}
-          onChoose={(v) => void set({ lift: v === "OWN" ? "1 mm" : null })}
-        />{" "}
-        {ornament.lift ? (
-          <LengthWord
-            label="Height of the foam"
-            field={`${field}.lift`}
-            text={ornament.lift}
-            onCommit={(lift) => set({ lift })}
-          />
-        ) : (
-          placed && (
-            <span className="text-quiet">
-              ({placed.lift.mm === 0 ? "none" : `${placed.lift.mm.toFixed(1)} mm`})
-            </span>
-          )
-        )}
-        {!isLaidByOthers(ornament) && (
-          <>
-            ,{" "}
-            <ChoiceWord
-              label="Glue"
-              value={ornament.glue}
-              choices={GLUES}
-              onChoose={(glue) => void set({ glue: glue as Ornament["glue"] })}
+      {ornament.fixing ? (
+        <p className="m-0">
+          <HeldWord ornament={ornament} index={index} onChange={set} />
+          {length && <span className="text-quiet"> (cut {length})</span>}.
+        </p>
+      ) : (
+        <p className="m-0">
+          on{" "}
+          <ChoiceWord
+            label="Foam"
+            value={ornament.lift ? "OWN" : "NEEDED"}
+            choices={[
+              { value: "NEEDED", label: "as much foam as it needs" },
+              { value: "OWN", label: "foam of" },
+            ]}
+            onChoose={(v) => void set({ lift: v === "OWN" ? "1 mm" : null })}
+          />{" "}
+          {ornament.lift ? (
+            <LengthWord
+              label="Height of the foam"
+              field={`${field}.lift`}
+              text={ornament.lift}
+              onCommit={(lift) => set({ lift })}
             />
-          </>
-        )}
-        ,{" "}
-        <ChoiceWord
-          label="What hangs over"
-          value={ornament.trimmed ? "YES" : "NO"}
-          choices={TRIMS}
-          onChoose={(v) => void set({ trimmed: v === "YES" || null })}
-        />
-        .
-      </p>
+          ) : (
+            placed && (
+              <span className="text-quiet">
+                ({placed.lift.mm === 0 ? "none" : `${placed.lift.mm.toFixed(1)} mm`})
+              </span>
+            )
+          )}
+          {!isLaidByOthers(ornament) && (
+            <>
+              , <HeldWord ornament={ornament} index={index} onChange={set} />
+            </>
+          )}
+          ,{" "}
+          <ChoiceWord
+            label="What hangs over"
+            value={ornament.trimmed ? "YES" : "NO"}
+            choices={TRIMS}
+            onChoose={(v) => void set({ trimmed: v === "YES" || null })}
+          />
+          .
+        </p>
+      )}
       {placed && placed.crosses.length > 0 && (
         <p className="text-warn m-0 leading-snug">
           Closed, it reaches over {listed(placed.crosses)}, which part from its panel: no glue there.
@@ -250,6 +303,43 @@ function OrnamentWords({ ornament, index, onChoose }: OrnamentWordsProps) {
         </Button>
       </p>
     </div>
+  );
+}
+
+/** What holds it: glue, or itself around or through something. */
+function HeldWord({
+  ornament,
+  index,
+  onChange,
+}: {
+  ornament: Ornament;
+  index: number;
+  onChange(part: Partial<Ornament>): Promise<boolean>;
+}) {
+  const plan = usePlan((p) => p);
+  const material = ornament.paper.material ?? "PAPER";
+  const ways = waysOf({
+    form: useMaterials().find((m) => m.material === material)?.form ?? "SHEET",
+    material,
+    band: readShape(ornament.outline).kind === "BAND",
+    mat: (plan.faces.find((f) => f.key === ornament.face)?.layers ?? 0) > 0,
+    earlier: plan.brief.ornaments
+      .slice(0, index)
+      .filter((o) => o.face === ornament.face)
+      .map((o) => o.name),
+    units: plan.brief.units,
+  });
+  return (
+    <ChoiceWord
+      label="What holds it"
+      value={wayOf(ornament)}
+      shown={ways.some((w) => keyOf(w) === wayOf(ornament)) ? undefined : (ornament.fixing ?? undefined)}
+      choices={ways.map((w) => ({ value: keyOf(w), label: w.label }))}
+      onChoose={(key) => {
+        const way = ways.find((w) => keyOf(w) === key);
+        if (way) void onChange(heldBy(way));
+      }}
+    />
   );
 }
 

@@ -36,6 +36,7 @@ function PaperRow({ used }: { used: Used }) {
   const material = paper.material ?? "PAPER";
   const known = materials.find((m) => m.material === material);
   const folds = places.some((p) => p.folds);
+  const loose = places.every((p) => p.loose);
   return (
     <>
       <input
@@ -63,7 +64,7 @@ function PaperRow({ used }: { used: Used }) {
         label={`Material of ${called}`}
         value={material}
         choices={materials
-          .filter((m) => m.folds || !folds)
+          .filter((m) => (m.folds || !folds) && (m.form === "SHEET" || loose))
           .map((m) => ({
             value: m.material,
             label: m.material === "PAPER" ? "paper or card" : m.word,

@@ -1,5 +1,5 @@
 import type { Paper } from "../api/types";
-import { usePapers } from "../bench/useTables";
+import { useMaterials, usePapers } from "../bench/useTables";
 import { ChoiceWord } from "../parts/ChoiceWord";
 import { usePlan } from "../state/useBench";
 import { freshName, lookOf } from "./palette";
@@ -12,17 +12,23 @@ interface PaperChoiceProps {
   onChoose(paper: Paper): void;
   /** What is folded cannot be of clear film. */
   folds?: boolean;
+  /** What lies on top need not come off a sheet. */
+  loose?: boolean;
 }
 
 const ANOTHER = "another";
 
 /** One of the card's papers, one of the drawer, or another one that becomes the card's. */
-export function PaperChoice({ label, paper, onChoose, folds }: PaperChoiceProps) {
+export function PaperChoice({ label, paper, onChoose, folds, loose }: PaperChoiceProps) {
   const mine = usePlan((p) => p.papers);
   const drawer = usePapers();
+  const materials = useMaterials();
+  const isSheet = (p: Paper) =>
+    (materials.find((m) => m.material === (p.material ?? "PAPER"))?.form ?? "SHEET") === "SHEET";
   const known = new Map<string, { paper: Paper; called: string; hint: string }>();
   for (const { paper: p, called } of mine)
-    if (!folds || p.material !== "FILM") known.set(lookOf(p), { paper: p, called, hint: "on this card" });
+    if ((loose || isSheet(p)) && (!folds || p.material !== "FILM"))
+      known.set(lookOf(p), { paper: p, called, hint: "on this card" });
   for (const { content } of drawer) {
     const { stock, colour, print, name, kind } = content;
     const sheet: Paper = { stock, colour, print, name, material: kind === "PAPER" ? undefined : kind };

@@ -9,6 +9,8 @@ export interface Place {
   paper: Paper;
   /** Whether it is folded: not everything can be. */
   folds: boolean;
+  /** Whether it need not come off a sheet. */
+  loose?: boolean;
   put(brief: Brief, paper: Paper): Brief;
 }
 
@@ -74,6 +76,7 @@ export function placesOf({ brief, parts, faces }: Dressed): Place[] {
       sort: ornament.name,
       paper: ornament.paper,
       folds: false,
+      loose: true,
       put: (b: Brief, paper: Paper) => ({
         ...b,
         ornaments: b.ornaments.map((o, j) => (j === i ? { ...o, paper } : o)),

@@ -18,6 +18,7 @@ export const MOVES: Record<Task["kind"], "card" | "piece" | null> = {
   "lay-mats": null,
   "build-topper": null,
   "lay-topper": null,
+  "fix-trimming": null,
   glue: null,
   "close-onto": "card",
   thread: null,

@@ -55,7 +55,9 @@ export function SheetForm({ sheet, trouble, onCancel, onDone }: SheetFormProps) 
         value={kind}
         onChange={(v) => setKind(v as DrawerSheetContent["kind"])}
         options={Object.fromEntries(
-          materials.map((m) => [m.material, m.material === "PAPER" ? "paper or card" : m.word]),
+          materials
+            .filter((m) => m.form === "SHEET")
+            .map((m) => [m.material, m.material === "PAPER" ? "paper or card" : m.word]),
         )}
       />
       <Field label="Name" name="name" defaultValue={said?.name} maxLength={60} className="w-44" />

@@ -38,7 +38,10 @@ export function ChoiceWord<V extends string>({
         className="border-accent text-accent hover:bg-accent-soft inline-flex min-h-8 items-center gap-0.5 border-b-2 font-bold"
       >
         {colour && <Swatch colour={colour} />}
-        <Select.Value>{shown ?? choices.find((c) => c.value === value)?.label ?? value}</Select.Value>
+        {/* Without a value the list shows nothing of its own. */}
+        <Select.Value placeholder={shown}>
+          {shown ?? choices.find((c) => c.value === value)?.label ?? value}
+        </Select.Value>
         <ChevronDown aria-hidden size={16} />
       </Select.Trigger>
       <Select.Portal>

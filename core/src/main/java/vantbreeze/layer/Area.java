@@ -100,6 +100,23 @@ public record Area(Edge edge, Optional<Band> band, Length border) implements Sha
                 + within;
     }
 
+    @Override
+    public boolean isBand() {
+        return band.isPresent();
+    }
+
+    @Override
+    public boolean runsLevel() {
+        return edge.isLevel();
+    }
+
+    @Override
+    public Optional<Laid> across(Polygon ground) {
+        Envelope whole = ground.getEnvelopeInternal();
+        Geometry there = Regions.intersection(GEOMETRY.toGeometry(covered(whole, whole)), ground);
+        return there.isEmpty() ? Optional.empty() : Laid.where(Regions.largest(there));
+    }
+
     /** What the box of it leaves of the panel moved inward, cut to the marks from the middle or from the band's edge outward. */
     @Override
     public Optional<Laid> on(Polygon panel, ToolGrid grid, Function<Outline, Optional<Laid>> placed) {

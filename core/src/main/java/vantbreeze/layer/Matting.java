@@ -61,6 +61,8 @@ public record Matting(
         requireEach("papers", papers);
         papersByFace.values().forEach(p -> requireEach("papers", p));
         papersByFace = Map.copyOf(papersByFace);
+        papers.forEach(Paper::requireSheet);
+        papersByFace.values().forEach(p -> p.forEach(Paper::requireSheet));
         steps.forEach(Matting::requireStep);
     }
 

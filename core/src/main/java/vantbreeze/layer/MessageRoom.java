@@ -9,7 +9,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.SortedSet;
 import java.util.TreeSet;
-import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.IntStream;
@@ -22,7 +21,6 @@ import org.locationtech.jts.geom.Location;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.prep.PreparedGeometry;
 import org.locationtech.jts.geom.prep.PreparedGeometryFactory;
-import vantbreeze.fold.LayerStack;
 import vantbreeze.material.Paper;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
@@ -53,17 +51,11 @@ public record MessageRoom(Face face, Size size, List<Face> across) {
 
     private static final int MOST_CORNERS = 24;
 
-    /**
-     * @param cutFrom what the piece of a panel is cut from
-     * @return every face with room enough, the largest first; the front of the closed card is no place for it
-     */
-    public static List<MessageRoom> of(
-            List<Face> faces,
-            Structure structure,
-            LayerStack closed,
-            Dressing dressing,
-            Ornaments ornaments,
-            Function<Panel, Paper> cutFrom) {
+    /** @return every face with room enough, the largest first; the front of the closed card is no place for it */
+    public static List<MessageRoom> of(Dressed card, Ornaments ornaments) {
+        List<Face> faces = card.faces();
+        Structure structure = card.structure();
+        Dressing dressing = card.dressing();
         Stream<MessageRoom> written = structure.pieces().stream()
                 .filter(structure::isWritten)
                 .filter(p -> isEnough(p.size()))
@@ -71,7 +63,7 @@ public record MessageRoom(Face face, Size size, List<Face> across) {
         Stream<MessageRoom> single = faces.stream()
                 .filter(MessageRoom::isReached)
                 .filter(f -> !structure.isGlued(f.panel(), f.side()))
-                .flatMap(f -> on(f, dressing, ornaments, cutFrom.apply(f.panel())));
+                .flatMap(f -> on(f, dressing, ornaments, card.paper().apply(f.panel())));
         List<MessageRoom> rooms = Stream.concat(written, single)
                 .sorted(Comparator.comparingDouble((MessageRoom r) -> r.size().squareMillimetres())
                         .reversed())
@@ -79,11 +71,10 @@ public record MessageRoom(Face face, Size size, List<Face> across) {
         return rooms.isEmpty()
                 ? behind(
                                 faces.stream()
-                                        .filter(f -> cutFrom.apply(f.panel()).canBeWrittenOn())
+                                        .filter(f ->
+                                                card.paper().apply(f.panel()).canBeWrittenOn())
                                         .toList(),
-                                structure,
-                                closed,
-                                dressing,
+                                card,
                                 ornaments)
                         .stream()
                         .toList()
@@ -91,20 +82,21 @@ public record MessageRoom(Face face, Size size, List<Face> across) {
     }
 
     /** What lies in one plane behind the closed card can be written on across scores that never fold. */
-    private static Optional<MessageRoom> behind(
-            List<Face> faces, Structure structure, LayerStack closed, Dressing dressing, Ornaments ornaments) {
+    private static Optional<MessageRoom> behind(List<Face> faces, Dressed card, Ornaments ornaments) {
         List<Face> plain = faces.stream()
                 .filter(f -> f.seen().contains(Face.Seen.BEHIND))
-                .filter(f -> dressing.mats().stream().noneMatch(m -> m.face().equals(f))
+                .filter(f -> card.dressing().mats().stream()
+                                .noneMatch(m -> m.face().equals(f))
                         && ornaments.placed().stream().noneMatch(o -> o.face().equals(f)))
                 .toList();
         Map<Face, Polygon> lying = new LinkedHashMap<>();
-        plain.forEach(f -> closed.seen(f.panel(), f.side(), true)
+        plain.forEach(f -> card.closed()
+                .seen(f.panel(), f.side(), true)
                 .filter(g -> g instanceof Polygon)
                 .ifPresent(g -> lying.put(f, (Polygon) g)));
         return lying.keySet().stream()
                 .sorted(Comparator.comparingDouble((Face f) -> -lying.get(f).getArea()))
-                .flatMap(start -> together(start, lying, structure).stream())
+                .flatMap(start -> together(start, lying, card.structure()).stream())
                 .max(Comparator.comparingDouble(r -> r.size().squareMillimetres()));
     }
 

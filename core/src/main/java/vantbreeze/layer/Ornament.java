@@ -13,7 +13,7 @@ import vantbreeze.measure.Length;
  * @param x where it lies from left to right, looking at the face
  * @param y where it lies from bottom to top
  * @param lift how high foam holds it, 0 to {@link #HIGHEST_LIFT}; empty for as high as it has to be
- * @param glue what of it is glued
+ * @param fixing what holds it
  * @param trimmed whether what hangs over an edge of its panel is cut off flush
  */
 public record Ornament(
@@ -24,7 +24,7 @@ public record Ornament(
         Anchor y,
         Optional<Length> lift,
         Paper paper,
-        Glue glue,
+        Fixing fixing,
         boolean trimmed) {
 
     public static final Length HIGHEST_LIFT = Length.millimetres(12);
@@ -47,6 +47,22 @@ public record Ornament(
             throw new IllegalArgumentException("The lift (%.1f mm) must be 0 to %.0f mm."
                     .formatted(lift.get().millimetres(), HIGHEST_LIFT.millimetres()));
         }
+        fixing.require(shape, paper);
+        if (fixing.holder().filter(Holder.ORNAMENT::equals).isPresent()
+                && holder(x, y).isEmpty()) {
+            throw new IllegalArgumentException(
+                    "The %s goes around or through another ornament: it must be laid by that one both ways."
+                            .formatted(name));
+        }
+    }
+
+    /** The ornament that it is laid by both ways. */
+    Optional<String> holder() {
+        return holder(x, y);
+    }
+
+    private static Optional<String> holder(Anchor x, Anchor y) {
+        return x.of().filter(name -> y.of().filter(name::equals).isPresent());
     }
 
     /** Of one outline, measured from its panel's lower left corner. */
@@ -59,27 +75,31 @@ public record Ornament(
             Optional<Length> lift,
             Paper paper,
             Glue glue) {
-        this(name, face, outline, Anchor.at(x), Anchor.at(y), lift, paper, glue, false);
+        this(name, face, outline, Anchor.at(x), Anchor.at(y), lift, paper, new GluedOn(glue), false);
     }
 
     public Ornament at(Anchor otherX, Anchor otherY) {
-        return new Ornament(name, face, shape, otherX, otherY, lift, paper, glue, trimmed);
+        return new Ornament(name, face, shape, otherX, otherY, lift, paper, fixing, trimmed);
     }
 
     public Ornament on(String otherFace) {
-        return new Ornament(name, otherFace, shape, x, y, lift, paper, glue, trimmed);
+        return new Ornament(name, otherFace, shape, x, y, lift, paper, fixing, trimmed);
     }
 
     public Ornament lifted(Optional<Length> other) {
-        return new Ornament(name, face, shape, x, y, other, paper, glue, trimmed);
+        return new Ornament(name, face, shape, x, y, other, paper, fixing, trimmed);
     }
 
     public Ornament glued(Glue other) {
+        return new Ornament(name, face, shape, x, y, lift, paper, new GluedOn(other), trimmed);
+    }
+
+    public Ornament held(Fixing other) {
         return new Ornament(name, face, shape, x, y, lift, paper, other, trimmed);
     }
 
     public Ornament trimmedFlush() {
-        return new Ornament(name, face, shape, x, y, lift, paper, glue, true);
+        return new Ornament(name, face, shape, x, y, lift, paper, fixing, true);
     }
 
     /** Whether no edge of its panel tells where it lies, so that it can be put onto others before they come onto the card. */

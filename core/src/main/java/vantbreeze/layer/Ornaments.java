@@ -6,7 +6,9 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
@@ -51,43 +53,29 @@ public record Ornaments(List<PlacedOrnament> placed, List<Ornament> homeless) {
     public static Ornaments of(
             List<Ornament> ornaments,
             ToolGrid grid,
-            List<Face> faces,
-            Structure structure,
-            LayerStack closed,
+            Dressed card,
             List<StackMap.Layer> papers,
             List<List<RigidMotion>> poses) {
         if (ornaments.isEmpty()) {
             return NONE;
         }
-        Placer placer = new Placer(structure, closed, StackMap.of(papers), poses);
+        Placer placer = new Placer(card, StackMap.of(papers), poses);
         List<PlacedOrnament> placed = new ArrayList<>();
         List<Ornament> homeless = new ArrayList<>();
         for (Ornament ornament : ornaments) {
-            Optional<Face> face =
-                    faces.stream().filter(f -> f.key().equals(ornament.face())).findFirst();
-            Optional<Laid> laid = face.flatMap(f -> Laid.of(
-                    ornament,
-                    lookedAt(f),
-                    grid,
-                    name -> placed.stream()
-                            .filter(o ->
-                                    o.face().equals(f) && o.ornament().name().equals(name))
-                            .map(PlacedOrnament::laid)
-                            .findFirst()));
-            laid.ifPresentOrElse(
-                    l -> placed.add(placer.place(ornament, l, face.orElseThrow(), placed)),
-                    () -> homeless.add(ornament));
+            card.face(ornament.face())
+                    .flatMap(face -> placer.place(ornament, grid, face, placed))
+                    .ifPresentOrElse(placed::add, () -> homeless.add(ornament));
         }
         return new Ornaments(List.copyOf(placed), List.copyOf(homeless));
     }
 
-    /** The panel as one looks at that side of it, the lower left corner of its box at the origin. */
-    private static Polygon lookedAt(Face face) {
+    /** From the flat piece to the panel as one looks at that side of it, the lower left corner of its box at the origin. */
+    private static FlatMotion lookedAt(Face face) {
         Envelope box = face.panel().outline().getEnvelopeInternal();
-        return (face.side() == Side.FACE
-                        ? FlatMotion.shift(-box.getMinX(), -box.getMinY())
-                        : new FlatMotion(-1, 0, box.getMaxX(), 0, 1, -box.getMinY()))
-                .apply(face.panel().outline());
+        return face.side() == Side.FACE
+                ? FlatMotion.shift(-box.getMinX(), -box.getMinY())
+                : new FlatMotion(-1, 0, box.getMaxX(), 0, 1, -box.getMinY());
     }
 
     public Optional<PlacedOrnament> named(String name) {
@@ -105,43 +93,54 @@ public record Ornaments(List<PlacedOrnament> placed, List<Ornament> homeless) {
      * What they add to a closed card. On the outside an ornament is as high everywhere as on its own panel: where it
      * crosses other panels it adds only what it is higher than these. Inside, foam keeps apart all that lies above it.
      */
-    public List<StackMap.Layer> layers() {
-        return placed.stream()
-                .map(o -> o.outside()
-                        ? new StackMap.Layer(
-                                o.closed(),
-                                o.ornament().paper().thickness(),
-                                o.fromBelow() ? StackMap.Lies.BELOW : StackMap.Lies.ABOVE,
-                                o.top())
-                        : new StackMap.Layer(o.closed(), o.thickness(), StackMap.Lies.BETWEEN, Length.ZERO))
-                .toList();
+    public List<StackMap.Layer> layers(FlatStage closed) {
+        return placed.stream().flatMap(o -> layers(o, closed)).toList();
     }
 
-    /** Finds out about one after the other. */
-    private record Placer(Structure structure, LayerStack closed, StackMap bulk, List<List<RigidMotion>> poses) {
+    /** What lies behind makes thicker all that lies on it. */
+    private static Stream<StackMap.Layer> layers(PlacedOrnament o, FlatStage closed) {
+        Length own = o.ornament().paper().thickness();
+        FlatMotion closing = closed.placed(o.face().panel()).motion();
+        return Stream.of(
+                        Stream.of(layer(o, o.closed(), own, o.thickness(), o.top())),
+                        o.run().stream()
+                                .flatMap(run -> run.bow().stream())
+                                .map(bow -> layer(
+                                        o,
+                                        closing.apply(bow),
+                                        Bow.THICKNESS,
+                                        Bow.THICKNESS,
+                                        o.top().plus(Bow.THICKNESS))),
+                        o.run().stream()
+                                .flatMap(run -> run.behind().stream())
+                                .map(end -> new StackMap.Layer(
+                                        closing.apply(end), own, StackMap.Lies.BETWEEN, Length.ZERO)))
+                .flatMap(l -> l);
+    }
 
-        /** @param earlier those laid before it */
-        PlacedOrnament place(Ornament ornament, Laid laid, Face face, List<PlacedOrnament> earlier) {
-            Polygon onPiece = onPiece(laid, face, laid.outline().polygon());
-            Polygon lying = closed.stage()
-                    .placed(face.panel())
-                    .motion()
-                    .apply(onPiece(laid, face, laid.outline().cover()));
-            boolean fromBelow = closed.stage().placed(face.panel()).upSide() != face.side();
-            List<PlacedOrnament> beneath = earlier.stream()
-                    .filter(o -> o.face().equals(face) && overlap(o.onPiece(), onPiece))
-                    .toList();
-            Optional<PlacedOrnament> carrier = beneath.stream()
-                    .filter(o -> o.onPiece().buffer(TOLERANCE).covers(onPiece))
-                    .reduce((lower, upper) -> upper);
-            return carrier.map(c -> carried(ornament, laid, face, onPiece, lying, c))
-                    .orElseGet(() -> onPanel(ornament, laid, face, onPiece, lying, fromBelow, beneath));
+    /** @param inside how thick it is where it lies inside the card */
+    private static StackMap.Layer layer(PlacedOrnament o, Polygon place, Length thickness, Length inside, Length top) {
+        return o.outside()
+                ? new StackMap.Layer(place, thickness, o.fromBelow() ? StackMap.Lies.BELOW : StackMap.Lies.ABOVE, top)
+                : new StackMap.Layer(place, inside, StackMap.Lies.BETWEEN, Length.ZERO);
+    }
+
+    /**
+     * An ornament as it lies, before it is known what of the card it crosses.
+     *
+     * @param onPiece with its bow, on the flat piece
+     * @param lying the same on the closed card, roughly
+     */
+    private record Body(
+            Ornament ornament, Laid laid, Face face, Polygon onPiece, Polygon lying, Optional<PlacedOrnament.Run> run) {
+
+        /** What is not glued lies on no foam. */
+        Length lift(Length enough) {
+            return run.map(r -> Length.ZERO).orElse(ornament.lift().orElse(enough));
         }
 
-        /** What it crosses its carrier crosses already. */
-        private static PlacedOrnament carried(
-                Ornament ornament, Laid laid, Face face, Polygon onPiece, Polygon lying, PlacedOrnament carrier) {
-            Length lift = ornament.lift().orElse(Length.ZERO);
+        PlacedOrnament on(PlacedOrnament carrier) {
+            Length lift = lift(Length.ZERO);
             return new PlacedOrnament(
                     ornament,
                     laid,
@@ -158,17 +157,68 @@ public record Ornaments(List<PlacedOrnament> placed, List<Ornament> homeless) {
                     Length.ZERO,
                     List.of(),
                     List.of(),
-                    List.of());
+                    List.of(),
+                    run);
+        }
+    }
+
+    /** Finds out about one after the other. */
+    private record Placer(Dressed card, StackMap bulk, List<List<RigidMotion>> poses) {
+
+        /** @param earlier those laid before it */
+        Optional<PlacedOrnament> place(Ornament ornament, ToolGrid grid, Face face, List<PlacedOrnament> earlier) {
+            Function<String, Optional<PlacedOrnament>> named = name -> earlier.stream()
+                    .filter(o -> o.face().equals(face) && o.ornament().name().equals(name))
+                    .findFirst();
+            Optional<Held> held = ornament.fixing().holder().flatMap(h -> Held.by(h, ornament, face, card, named));
+            if (ornament.fixing().holder().isPresent() && held.isEmpty()) {
+                return Optional.empty();
+            }
+            FlatMotion looked = lookedAt(face);
+            Optional<Laid> laid = held.isPresent() && ornament.shape().isBand()
+                    ? held.flatMap(h -> ornament.shape().across(looked.apply(h.outline())))
+                    : Laid.of(
+                            ornament,
+                            looked.apply(face.panel().outline()),
+                            grid,
+                            name -> named.apply(name).map(PlacedOrnament::laid));
+            return laid.map(l -> placed(body(ornament, l, face, held), earlier));
         }
 
-        private PlacedOrnament onPanel(
-                Ornament ornament,
-                Laid laid,
-                Face face,
-                Polygon onPiece,
-                Polygon lying,
-                boolean fromBelow,
-                List<PlacedOrnament> beneath) {
+        private Body body(Ornament ornament, Laid laid, Face face, Optional<Held> held) {
+            Polygon body = onPiece(laid, face, laid.outline().polygon());
+            Optional<PlacedOrnament.Run> run = held.map(h -> h.run(ornament, body));
+            Optional<Polygon> bow = run.flatMap(PlacedOrnament.Run::bow);
+            FlatMotion closing = card.closed().stage().placed(face.panel()).motion();
+            return new Body(
+                    ornament,
+                    laid,
+                    face,
+                    Held.with(body, bow),
+                    closing.apply(Held.with(onPiece(laid, face, laid.outline().cover()), bow)),
+                    run);
+        }
+
+        private PlacedOrnament placed(Body body, List<PlacedOrnament> earlier) {
+            Face face = body.face();
+            Polygon onPiece = onPiece(body.laid(), face, body.laid().outline().polygon());
+            List<PlacedOrnament> beneath = earlier.stream()
+                    .filter(o -> o.face().equals(face) && overlap(o.onPiece(), onPiece))
+                    .toList();
+            return beneath.stream()
+                    .filter(o -> o.onPiece().buffer(TOLERANCE).covers(onPiece))
+                    .reduce((lower, upper) -> upper)
+                    .map(body::on)
+                    .orElseGet(() -> onPanel(body, beneath));
+        }
+
+        private PlacedOrnament onPanel(Body body, List<PlacedOrnament> beneath) {
+            Structure structure = card.structure();
+            LayerStack closed = card.closed();
+            Face face = body.face();
+            Polygon onPiece = body.onPiece();
+            Polygon lying = body.lying();
+            boolean fromBelow = closed.stage().placed(face.panel()).upSide() != face.side();
             Set<Panel> own = new HashSet<>(Together.of(structure).with(face.panel()));
             own.addAll(Level.with(face.panel(), structure, poses));
             List<LayerStack.Spot> under = closed.spots().stream()
@@ -199,9 +249,9 @@ public record Ornaments(List<PlacedOrnament> placed, List<Ornament> homeless) {
             for (PlacedOrnament o : beneath) {
                 highest = Math.max(highest, o.top().count());
             }
-            Length needed = highest > level ? Length.ofCounts(highest - level) : Length.ZERO;
-            Length enough = needed.isPositive() ? FOAM.ceiling(needed.plus(A_LITTLE)) : Length.ZERO;
-            Length lift = ornament.lift().orElse(enough);
+            Length needed = highest > level && body.run().isEmpty() ? Length.ofCounts(highest - level) : Length.ZERO;
+            Length lift = body.lift(needed.isPositive() ? FOAM.ceiling(needed.plus(A_LITTLE)) : Length.ZERO);
+            Length rests = Length.ofCounts(body.run().isEmpty() ? level : Math.max(level, highest));
             List<String> scores = new ArrayList<>();
             List<Panel> overlaps = new ArrayList<>();
             for (Hinge hinge : structure.hinges()) {
@@ -218,24 +268,21 @@ public record Ornaments(List<PlacedOrnament> placed, List<Ornament> homeless) {
                 }
             }
             return new PlacedOrnament(
-                    ornament,
-                    laid,
+                    body.ornament(),
+                    body.laid(),
                     face,
                     onPiece,
                     lying,
                     outside,
                     fromBelow,
                     Optional.empty(),
-                    outside
-                            ? Length.ofCounts(level)
-                                    .plus(lift)
-                                    .plus(ornament.paper().thickness())
-                            : Length.ZERO,
+                    outside ? rests.plus(lift).plus(body.ornament().paper().thickness()) : Length.ZERO,
                     lift,
                     needed,
                     List.copyOf(crosses),
                     List.copyOf(scores),
-                    List.copyOf(overlaps));
+                    List.copyOf(overlaps),
+                    body.run());
         }
 
         /** Whether what reaches over a panel that folds away lies there on another one that stays level with its own. */
@@ -247,7 +294,7 @@ public record Ornaments(List<PlacedOrnament> placed, List<Ornament> homeless) {
                 List<LayerStack.Spot> under,
                 boolean fromBelow) {
             Geometry beyond = Regions.intersection(folded.outline(), onPiece);
-            FlatMotion motion = closed.stage().placed(face.panel()).motion();
+            FlatMotion motion = card.closed().stage().placed(face.panel()).motion();
             List<Polygon> there = new ArrayList<>();
             for (int i = 0; i < beyond.getNumGeometries(); i++) {
                 there.add(motion.apply((Polygon) beyond.getGeometryN(i)));

@@ -32,7 +32,7 @@ public record Outline(String text, Polygon polygon) implements Shape {
 
     public static final String FORM =
             "a size such as \"2 x 3 in\", \"circle 1 1/2 in\", \"turned square 1 3/4 in\", an outline of the library such as \"heart 2 x 2 in\", or \"outline 2 in: 0,0 4,0 2,3\" with 3 to 400 corners";
-    public static final Length SMALLEST = Length.inches(1, 4);
+    public static final Length SMALLEST = Length.inches(1, 16);
     public static final Length LARGEST = Length.inches(12);
     private static final GeometryFactory GEOMETRY = new GeometryFactory();
 
@@ -60,7 +60,7 @@ public record Outline(String text, Polygon polygon) implements Shape {
                 || box.getWidth() > LARGEST.count()
                 || box.getHeight() > LARGEST.count()) {
             throw new IllegalArgumentException(
-                    "The ornament (%s) must be 1/4 in (6.35 mm) to 12 in wide and high.".formatted(Excerpt.of(text)));
+                    "The ornament (%s) must be 1/16 in (1.6 mm) to 12 in wide and high.".formatted(Excerpt.of(text)));
         }
         if (!new IsValidOp(polygon).isValid()) {
             throw new IllegalArgumentException("The outline (%s) must not cross itself.".formatted(Excerpt.of(text)));

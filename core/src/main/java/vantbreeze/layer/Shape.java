@@ -15,6 +15,11 @@ public sealed interface Shape permits Outline, Area {
     /** As {@link #parse} reads it. */
     String text(UnitSystem units);
 
+    /** Whether it runs across its ground from edge to edge. */
+    default boolean isBand() {
+        return false;
+    }
+
     /**
      * @param panel as one looks at the face, the lower left corner of its box at the origin, in counts of 1/640 mm
      * @param grid the marks that sizes are cut to
@@ -22,6 +27,16 @@ public sealed interface Shape permits Outline, Area {
      * @return nothing where the panel leaves too little for it
      */
     Optional<Laid> on(Polygon panel, ToolGrid grid, Function<Outline, Optional<Laid>> placed);
+
+    /** Whether it runs from left to right where it is a band. */
+    default boolean runsLevel() {
+        return true;
+    }
+
+    /** @return a band that goes around that ground: from edge to edge, on no marks; nothing for what is no band */
+    default Optional<Laid> across(Polygon ground) {
+        return Optional.empty();
+    }
 
     /** @throws IllegalArgumentException if it is none of {@link #FORM} */
     static Shape parse(String text, UnitSystem units) {

@@ -78,7 +78,12 @@ public record Joints(
                     "it needs to stand %.1f mm off the card"
                             .formatted(ornament.lift().millimetres()));
         }
-        return isSheer(materials) ? joint(Use.SHEER, materials, "") : joint(Use.GRIP, materials, "it grips at once");
+        if (isSheer(materials)) {
+            return joint(Use.SHEER, materials, "");
+        }
+        return ornament.ornament().paper().material().form() == Material.Form.READY
+                ? joint(Use.SHEER, materials, "a dot holds what is small")
+                : joint(Use.GRIP, materials, "it grips at once");
     }
 
     private Joint joint(Use use, List<Material> materials, String reason) {

@@ -27,7 +27,26 @@ public enum Material {
             Trait.SLICK,
             Trait.BRITTLE),
     MIRROR("mirror card", 1.15, "It is slick, and it scratches. It cracks where it folds.", Trait.SLICK, Trait.BRITTLE),
-    FABRIC("fabric", 2, "Wet glue soaks through it, and it frays where it is cut.", Trait.POROUS);
+    FABRIC("fabric", 2, "Wet glue soaks through it, and it frays where it is cut.", Trait.POROUS),
+    RIBBON(Form.LENGTH, "ribbon", 1.7, "0.3 mm", "Its ends fray: cut them aslant, or seal them.", Trait.POROUS),
+    TWINE(Form.LENGTH, "twine", 1.5, "1.5 mm", "Wet glue soaks into it.", Trait.POROUS),
+    LACE(Form.LENGTH, "lace", 3, "0.8 mm", "Glue shows through its holes.", Trait.POROUS, Trait.TRANSLUCENT),
+    BOW(Form.READY, "bow", 8, "5 mm", "Tape does not hold it: use glue dots.", Trait.POROUS),
+    GEM(Form.READY, "gem", 1.2, "2 mm", "Wet glue slides off its flat back.", Trait.SLICK),
+    BUTTON(Form.READY, "button", 1.2, "2.5 mm", "Wet glue slides off it.", Trait.SLICK),
+    BRAD(Form.READY, "brad", 0.4, "2 mm", "Its prongs scratch: cover them behind.", Trait.SLICK),
+    STAPLE(Form.READY, "staple", 0.2, "0.6 mm", "Its points show behind.", Trait.SLICK),
+    TWIG(Form.READY, "twig", 2, "4 mm", "It is uneven: glue it where it touches.", Trait.ROUGH);
+
+    /** How it comes. */
+    public enum Form {
+        /** On sheets that parts are cut from. */
+        SHEET,
+        /** On a spool. */
+        LENGTH,
+        /** Ready to be put on. */
+        READY
+    }
 
     /** What decides how a material is glued, folded and written on. */
     public enum Trait {
@@ -50,17 +69,46 @@ public enum Material {
 
     private static final Length THICKEST = Length.millimetres(1.5);
     private static final Length THICKEST_FILM = Length.millimetres(1);
+    private static final Length THICKEST_TRIMMING = Length.millimetres(10);
 
+    private final Form form;
     private final String word;
     private final double cubicCentimetresPerGram;
+    private final String usualTrimming;
     private final String advice;
     private final Set<Trait> traits;
 
     Material(String word, double cubicCentimetresPerGram, String advice, Trait... traits) {
+        this(Form.SHEET, word, cubicCentimetresPerGram, "", advice, traits);
+    }
+
+    Material(
+            Form form,
+            String word,
+            double cubicCentimetresPerGram,
+            String usualTrimming,
+            String advice,
+            Trait... traits) {
+        this.form = form;
+        this.usualTrimming = usualTrimming;
         this.word = word;
         this.cubicCentimetresPerGram = cubicCentimetresPerGram;
         this.advice = advice;
         this.traits = Set.of(traits);
+    }
+
+    public Form form() {
+        return form;
+    }
+
+    /** Whether parts are cut from sheets of it. */
+    public boolean isSheet() {
+        return form == Form.SHEET;
+    }
+
+    /** Whether it is said by its thickness: nobody knows what a square metre of it weighs. */
+    private boolean isThick() {
+        return this == FILM || !isSheet();
     }
 
     /** "vellum", "glitter card". */
@@ -102,6 +150,7 @@ public enum Material {
             case VELLUM -> "112 gsm";
             case PAPER, FABRIC -> "160 gsm";
             case GLITTER, FOIL, MIRROR -> "250 gsm";
+            default -> usualTrimming;
         };
     }
 
@@ -120,19 +169,19 @@ public enum Material {
     }
 
     public Length thickest() {
-        return this == FILM ? THICKEST_FILM : THICKEST;
+        return isSheet() ? this == FILM ? THICKEST_FILM : THICKEST : THICKEST_TRIMMING;
     }
 
     /** In words: "40 to 600 gsm, or 0.03 to 1.5 mm". */
     public String range() {
-        return this == FILM
-                ? "0.03 to 1 mm"
+        return isThick()
+                ? "0.03 to %.0f mm".formatted(thickest().millimetres())
                 : "%d to %d gsm, or 0.03 to 1.5 mm".formatted(Stock.LIGHTEST, Stock.HEAVIEST);
     }
 
     /** @throws IllegalArgumentException if nothing of this material is as heavy or as thick */
     void require(Stock stock) {
-        boolean weighs = this == FILM
+        boolean weighs = isThick()
                 || stock.gramsPerSquareMetre() >= Stock.LIGHTEST && stock.gramsPerSquareMetre() <= Stock.HEAVIEST;
         if (!weighs) {
             throw new IllegalArgumentException("The %s (%d gsm) must weigh %d to %d gsm."

@@ -6,7 +6,7 @@ import vantbreeze.measure.Length;
 import vantbreeze.measure.UnitSystem;
 
 /**
- * What a part is cut from: a stock of a material, with a look.
+ * What a part is cut from, or a trimming is made of: a stock of a material, with a look.
  *
  * @param name the maker's own, such as "lamp yellow"; empty where it has none
  * @param colour of its ground, "#rrggbb", in small letters
@@ -93,6 +93,14 @@ public record Paper(String name, Material material, Stock stock, String colour, 
                 && stock.equals(other.stock)
                 && colour.equals(other.colour)
                 && print == other.print;
+    }
+
+    /** @throws IllegalArgumentException if nothing is cut from it: it comes off a spool, or ready */
+    public void requireSheet() {
+        if (!material.isSheet()) {
+            throw new IllegalArgumentException(
+                    "Pieces and mats cannot be cut from %s. Choose another material for them.".formatted(called()));
+        }
     }
 
     /** Whether it is seen through as if it were not there. */

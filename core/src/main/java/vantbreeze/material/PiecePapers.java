@@ -23,6 +23,9 @@ public record PiecePapers(Paper base, Paper film, Map<String, Paper> own) {
         }
         requireOpaque(base);
         own.values().forEach(PiecePapers::requireOpaque);
+        base.requireSheet();
+        film.requireSheet();
+        own.values().forEach(Paper::requireSheet);
     }
 
     /** How a fold looks is worked out with pieces that are not seen through. */

@@ -1,6 +1,7 @@
 package vantbreeze.operation;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 import vantbreeze.layer.PlacedOrnament;
@@ -22,7 +23,18 @@ public record BuildTopper(PlacedOrnament root, List<Layer> layers) implements Op
     public record Layer(PlacedOrnament placed, GluedPlace place, Joint joint) {
 
         private String text(Ruler ruler) {
-            return "%s on %s: %s, with %s"
+            return placed.run().isPresent() ? fixed(ruler) : glued(ruler);
+        }
+
+        private String fixed(Ruler ruler) {
+            String told = placed.ornament()
+                    .fixing()
+                    .told(placed.ornament(), Grouped.the(placed.liesOn()), place.text(ruler), ruler);
+            return told.substring(0, 1).toLowerCase(Locale.ROOT) + told.substring(1, told.length() - 1);
+        }
+
+        private String glued(Ruler ruler) {
+            return "put %s on %s: %s, with %s"
                     .formatted(
                             Grouped.the(placed.ornament().name()),
                             Grouped.the(placed.liesOn()),
@@ -60,11 +72,7 @@ public record BuildTopper(PlacedOrnament root, List<Layer> layers) implements Op
     @Override
     public Wording wording(Ruler ruler) {
         return new Wording(
-                "Off the card, put",
-                layers.stream().map(l -> l.text(ruler)).toList(),
-                "; then ",
-                ".",
-                Optional.empty());
+                "Off the card:", layers.stream().map(l -> l.text(ruler)).toList(), "; then ", ".", Optional.empty());
     }
 
     @Override

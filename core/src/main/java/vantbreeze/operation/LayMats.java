@@ -46,6 +46,16 @@ public record LayMats(boolean first, Joint joint, List<Mat> mats, List<String> a
     }
 
     @Override
+    public boolean lays(Mat mat) {
+        return mats.contains(mat);
+    }
+
+    @Override
+    public boolean laysBehind(Face face) {
+        return mats.stream().map(Mat::face).anyMatch(f -> f.panel().equals(face.panel()) && f.side() != face.side());
+    }
+
+    @Override
     public boolean laysParts() {
         return true;
     }

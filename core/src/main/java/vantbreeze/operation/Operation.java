@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import vantbreeze.layer.Face;
+import vantbreeze.layer.Mat;
 import vantbreeze.make.Joint;
 import vantbreeze.measure.Ruler;
 import vantbreeze.structure.Piece;
@@ -31,6 +32,7 @@ public sealed interface Operation
                 LayMats,
                 BuildTopper,
                 LayTopper,
+                FixTrimming,
                 Glue,
                 CloseOnto,
                 ThreadSlider,
@@ -152,6 +154,15 @@ public sealed interface Operation
     }
 
     /** Whether a mat comes onto that face. */
+    default boolean lays(Mat mat) {
+        return false;
+    }
+
+    /** Whether it lays papers on the other side of that panel. */
+    default boolean laysBehind(Face face) {
+        return false;
+    }
+
     default boolean laysOn(Face face) {
         return false;
     }

@@ -16,9 +16,7 @@ import vantbreeze.layer.Dressing;
 import vantbreeze.layer.Face;
 import vantbreeze.layer.Mat;
 import vantbreeze.layer.Ornaments;
-import vantbreeze.layer.PlacedOrnament;
 import vantbreeze.layer.PocketRoom;
-import vantbreeze.make.GluedPlace;
 import vantbreeze.make.Joint;
 import vantbreeze.make.Joints;
 import vantbreeze.make.PlacedBySlits;
@@ -111,7 +109,8 @@ public final class Tasks {
         JoinTasks joins = new JoinTasks(graph, structure, dressing, joints);
         structure.bonds().stream().filter(structure::isFilm).forEach(b -> joins.join(b, Phase.FILM));
         layMats(true);
-        toppers(true);
+        TopperTasks toppers = new TopperTasks(graph, structure, ornaments, parts, joints, tools.ruler());
+        toppers.lay(true);
         structure.bonds().stream().filter(b -> !structure.isFilm(b)).forEach(b -> joins.join(b, Phase.JOIN));
         layOverFeet();
         HandlingTasks handlings = new HandlingTasks(graph, structure);
@@ -120,7 +119,7 @@ public final class Tasks {
         structure.slides().forEach(this::thread);
         handlings.add(Handling.Moment.JOINED);
         layMats(false);
-        toppers(false);
+        toppers.lay(false);
         handlings.add(Handling.Moment.DRESSED);
         PocketRoom.of(structure)
                 .forEach(room -> graph.add("fill/" + room.held().name(), Phase.FILL, new Fill(room), List.of(), false)
@@ -301,94 +300,6 @@ public final class Tasks {
                 .toList();
     }
 
-    private void toppers(boolean first) {
-        Phase phase = first ? Phase.LAY_FIRST : Phase.LAY;
-        List<PlacedOrnament> these = ornaments.placed().stream()
-                .filter(o -> o.face().beforeAssembly() == first)
-                .toList();
-        if (these.isEmpty()) {
-            return;
-        }
-        String cut = "cut/toppers/" + (first ? "first" : "last");
-        List<String> ids =
-                these.stream().map(o -> "topper/" + o.ornament().name()).toList();
-        Map<String, List<Part>> byPaper = new LinkedHashMap<>();
-        parts.stream()
-                .filter(p -> ids.contains(p.id()))
-                .forEach(p -> byPaper.computeIfAbsent(names.of(p.paper()), k -> new ArrayList<>())
-                        .add(p));
-        graph.add(
-                cut,
-                phase,
-                new CutToppers(byPaper.entrySet().stream()
-                        .map(e -> new CutParts(List.of(), e.getKey(), CutList.ofShapes(e.getValue())))
-                        .toList()),
-                ids,
-                false);
-        for (PlacedOrnament placed : these) {
-            String part = "topper/" + placed.ornament().name();
-            if (placed.isBuiltOffTheCard()) {
-                continue;
-            }
-            GluedPlace place = GluedPlace.of(
-                    placed.onPiece(),
-                    placed.face().panel().outline(),
-                    placed.face().side());
-            graph.add("lay/" + part, phase, new LayTopper(placed, place, joints.of(placed)), List.of(part), false)
-                    .after(Stream.of(cut))
-                    .after(build(placed, phase, cut).stream())
-                    .after(placed.carrier().stream().map(this::root).map(c -> "lay/topper/" + c))
-                    .after(graph.layingOn(placed.face()))
-                    .after(
-                            first
-                                    ? graph.workedOn(
-                                            PieceTasks.partOf(placed.face().panel()))
-                                    : graph.of(Phase.FILM, Phase.JOIN, Phase.CLOSE_ONTO, Phase.THREAD));
-        }
-    }
-
-    /** What comes onto it before it comes onto the card: their cuts come before. */
-    private Optional<String> build(PlacedOrnament root, Phase phase, String cut) {
-        String name = root.ornament().name();
-        List<PlacedOrnament> on = ornaments.placed().stream()
-                .filter(o -> o.isBuiltOffTheCard() && root(o.ornament().name()).equals(name))
-                .toList();
-        if (on.isEmpty()) {
-            return Optional.empty();
-        }
-        String id = "build/topper/" + name;
-        graph.add(
-                        id,
-                        phase,
-                        new BuildTopper(
-                                root,
-                                on.stream()
-                                        .map(o -> new BuildTopper.Layer(
-                                                o,
-                                                GluedPlace.of(
-                                                        o.onPiece(),
-                                                        named(o.liesOn()).onPiece(),
-                                                        o.face().side()),
-                                                joints.of(o)))
-                                        .toList()),
-                        on.stream().map(o -> "topper/" + o.ornament().name()).toList(),
-                        false)
-                .after(Stream.of(cut));
-        return Optional.of(id);
-    }
-
-    private PlacedOrnament named(String name) {
-        return ornaments
-                .named(name)
-                .orElseThrow(() -> new IllegalArgumentException("There is no ornament (%s).".formatted(name)));
-    }
-
-    /** What of a stack comes onto the card with all that it carries. */
-    private String root(String name) {
-        PlacedOrnament placed = named(name);
-        return placed.isBuiltOffTheCard() ? root(placed.liesOn()) : name;
-    }
-
     /** One wait for all that was joined. */
     private void dry() {
         List<Task> wet = graph.tasks().stream()
@@ -424,7 +335,8 @@ public final class Tasks {
             pieces.shape(piece, Phase.SHUT, false);
         }
         closure.ribbon()
-                .ifPresent(length -> graph.add("cut/ribbon", Phase.SHUT, new CutRibbon(length), List.of(), false));
+                .ifPresent(length ->
+                        graph.add("cut/ribbon", Phase.SHUT, CutRibbon.of("ribbon", length), List.of(), false));
         if (!closure.text().isEmpty()) {
             graph.add("shut", Phase.SHUT, new Shut(closure.text()), List.of(), false)
                     .after(Stream.concat(Stream.of("close"), graph.of(Phase.SHUT)));

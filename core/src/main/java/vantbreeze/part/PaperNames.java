@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.stream.Stream;
 import vantbreeze.material.Material;
 import vantbreeze.material.Paper;
 
@@ -17,8 +18,13 @@ import vantbreeze.material.Paper;
 public record PaperNames(Map<Paper, String> byPaper) {
 
     public static PaperNames of(List<Part> parts) {
+        return of(parts, List.of());
+    }
+
+    public static PaperNames of(List<Part> parts, List<Trimming> trimmings) {
         Map<Paper, String> names = new LinkedHashMap<>();
-        parts.forEach(p -> names.putIfAbsent(p.paper(), p.paper().called()));
+        Stream.concat(parts.stream().map(Part::paper), trimmings.stream().map(Trimming::paper))
+                .forEach(paper -> names.putIfAbsent(paper, paper.called()));
         tellApart(names, paper -> paper.stock().text());
         tellApart(names, paper -> paper.print().word());
         tellApart(names, Paper::colour);

@@ -138,8 +138,12 @@ public final class Parts {
         }
     }
 
+    /** What comes off a spool or ready is no part that is cut from a sheet. */
     private void topper(PlacedOrnament placed) {
         Ornament ornament = placed.ornament();
+        if (!ornament.paper().material().isSheet()) {
+            return;
+        }
         Cut cut = Cut.of(ornament.name(), placed.outline().polygon(), 0);
         parts.add(new Part(
                 "topper/" + ornament.name(),

@@ -7,12 +7,15 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 import vantbreeze.layer.Anchor;
 import vantbreeze.layer.Closure;
+import vantbreeze.layer.Ends;
 import vantbreeze.layer.Face;
 import vantbreeze.layer.Finish;
+import vantbreeze.layer.Holder;
 import vantbreeze.layer.Laid;
 import vantbreeze.layer.Matting;
 import vantbreeze.layer.MessageRoom;
 import vantbreeze.layer.Ornament;
+import vantbreeze.layer.Wrapped;
 import vantbreeze.material.Paper;
 import vantbreeze.material.Print;
 import vantbreeze.measure.Length;
@@ -132,6 +135,12 @@ final class LayerFixes {
             case ORNAMENT_BLOCKS_FOLD, ORNAMENT_COLLIDES, ORNAMENT_STICKS_OUT, ORNAMENT_ABOVE -> {
                 inside(ornament).ifPresent(o -> change("Move it onto the " + panelName(ornament), o));
                 change("Trim it flush with the edge of the " + panelName(ornament), ornament.trimmedFlush());
+            }
+            case ORNAMENT_THROUGH_FOLD -> {
+                change(
+                        "Run it around the mat of the " + panelName(ornament),
+                        ornament.held(new Wrapped(Holder.MAT, Ends.TAPED)));
+                change("Cut it off at the edges and glue it on", ornament.glued(Ornament.Glue.OWN_PANEL));
             }
             case ORNAMENT_HOLDS_LITTLE -> {}
             default -> {

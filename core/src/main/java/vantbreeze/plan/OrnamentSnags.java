@@ -13,12 +13,14 @@ import vantbreeze.fold.PoseSolver;
 import vantbreeze.fold.RigidMotion;
 import vantbreeze.fold.Scene;
 import vantbreeze.layer.Face;
+import vantbreeze.layer.Holder;
 import vantbreeze.layer.Ornament;
 import vantbreeze.layer.PlacedOrnament;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Ruler;
 import vantbreeze.measure.Size;
 import vantbreeze.structure.Panel;
+import vantbreeze.structure.Path;
 import vantbreeze.structure.Regions;
 import vantbreeze.structure.Structure;
 
@@ -47,6 +49,7 @@ final class OrnamentSnags {
         snags.homeless();
         List<PlacedOrnament> placed = draft.work().ornaments().placed();
         placed.forEach(snags::glue);
+        placed.forEach(snags::around);
         placed.forEach(snags::under);
         placed.forEach(snags::outside);
         placed.forEach(snags::above);
@@ -110,6 +113,39 @@ final class OrnamentSnags {
                     .toList());
             parts(held).forEach(part -> holds(o, part));
         }
+    }
+
+    /** A ribbon around a panel turns behind it at two free edges. */
+    private void around(PlacedOrnament o) {
+        if (o.holder().filter(Holder.PANEL::equals).isEmpty()
+                || !o.ornament().shape().isBand()) {
+            return;
+        }
+        work.structure().hinges().stream()
+                .filter(h -> h.first().equals(o.face().panel())
+                        || h.second().equals(o.face().panel()))
+                .filter(h -> endsAt(h.score().path(), o))
+                .findFirst()
+                .ifPresent(h -> add(
+                        Snag.Code.ORNAMENT_THROUGH_FOLD,
+                        Severity.STOP,
+                        o.ornament(),
+                        "The %s cannot get behind the %s at %s: the %s hangs on there. Run it along that score, or around a mat."
+                                .formatted(
+                                        o.ornament().name(),
+                                        o.face().panel().name(),
+                                        h.score().id(),
+                                        h.across(o.face().panel()).name())));
+    }
+
+    /** Along its own run it may lie beside a score: that is where many a ribbon is tied. */
+    private static boolean endsAt(Path score, PlacedOrnament o) {
+        boolean level = o.ornament().shape().runsLevel();
+        return score.legs().stream()
+                .map(leg -> leg.toGeometry(o.body().getFactory())
+                        .intersection(o.body())
+                        .getEnvelopeInternal())
+                .anyMatch(shared -> (level ? shared.getHeight() : shared.getWidth()) > Length.COUNTS_PER_MILLIMETRE);
     }
 
     /** A topper that reaches over a flap is there to hold it. */

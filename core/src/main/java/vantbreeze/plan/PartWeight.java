@@ -5,13 +5,14 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import vantbreeze.part.Part;
+import vantbreeze.part.Trimming;
 import vantbreeze.structure.Held;
 
-/** What one part of a card weighs. Glue, foam and ribbon are not weighed: together they are less than the paper varies. */
+/** What one part of a card weighs. Glue, foam and what ties the card are not weighed: together they are less than the paper varies. */
 public record PartWeight(String part, double grams) {
 
     /** @param held what is put into the card */
-    static List<PartWeight> of(List<Part> parts, List<Held> held) {
+    static List<PartWeight> of(List<Part> parts, List<Trimming> trimmings, List<Held> held) {
         List<PartWeight> weights = new ArrayList<>(weights(parts, Part.Kind.PIECE));
         Map<String, Double> mats = new LinkedHashMap<>();
         parts.stream()
@@ -19,6 +20,7 @@ public record PartWeight(String part, double grams) {
                 .forEach(p -> mats.merge(kind(p) + "s", p.grams(), Double::sum));
         mats.forEach((part, grams) -> weights.add(new PartWeight(part, grams)));
         weights.addAll(weights(parts, Part.Kind.TOPPER));
+        trimmings.forEach(t -> weights.add(new PartWeight(t.name(), t.grams())));
         held.forEach(h -> weights.add(new PartWeight(h.name(), h.grams())));
         weights.addAll(weights(parts, Part.Kind.CLOSURE));
         return List.copyOf(weights);

@@ -22,6 +22,7 @@ import vantbreeze.operation.Step;
 import vantbreeze.operation.Task;
 import vantbreeze.operation.Tasks;
 import vantbreeze.part.Part;
+import vantbreeze.part.Trimming;
 import vantbreeze.post.ClosureKit;
 import vantbreeze.post.EnvelopeFit;
 import vantbreeze.structure.Structure;
@@ -61,6 +62,11 @@ public record Plan(
         List<EnvelopeFit> closest,
         List<Task> tasks,
         List<Snag> snags) {
+
+    /** What comes onto it without being cut from a sheet. */
+    public List<Trimming> trimmings() {
+        return Trimming.of(ornaments, brief.tools().ruler());
+    }
 
     /** The tasks in words. */
     public List<Step> steps() {

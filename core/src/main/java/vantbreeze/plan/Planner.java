@@ -2,6 +2,7 @@ package vantbreeze.plan;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.AffineTransformation;
@@ -11,12 +12,14 @@ import vantbreeze.fold.LayerStack;
 import vantbreeze.fold.StackMap;
 import vantbreeze.layer.PocketRoom;
 import vantbreeze.make.ShapeReading;
+import vantbreeze.measure.Size;
 import vantbreeze.operation.Task;
 import vantbreeze.operation.Tasks;
 import vantbreeze.part.CutList;
 import vantbreeze.part.PaperNames;
 import vantbreeze.part.Part;
 import vantbreeze.part.PatternTop;
+import vantbreeze.part.Trimming;
 import vantbreeze.structure.Grouped;
 
 /** Turns a brief into a plan. Without state: the same brief always gives the same plan. */
@@ -109,7 +112,8 @@ public final class Planner {
     private static Plan.ClosedCard closedCard(Brief brief, Workpiece work, LayerStack stack) {
         Envelope box = work.ornaments().closedWith(work.closed());
         AffineTransformation toOrigin = AffineTransformation.translationInstance(-box.getMinX(), -box.getMinY());
-        List<PartWeight> weights = PartWeight.of(work.parts(), work.structure().held());
+        List<PartWeight> weights = PartWeight.of(
+                work.parts(), trimmings(brief, work), work.structure().held());
         return new Plan.ClosedCard(
                 work.closedSize(),
                 work.postedSize(),
@@ -125,26 +129,44 @@ public final class Planner {
                         .toList());
     }
 
+    private static List<Trimming> trimmings(Brief brief, Workpiece work) {
+        return Trimming.of(work.ornaments(), brief.tools().ruler());
+    }
+
     private static List<Plan.CutPiece> cutList(Brief brief, Workpiece work) {
         List<String> labels = work.dressing().mats().stream()
                 .map(m -> m.face().label())
                 .distinct()
                 .toList();
-        PaperNames names = PaperNames.of(work.parts());
-        return CutList.of(work.parts()).stream()
-                .map(alike -> {
-                    Part part = alike.first();
-                    return new Plan.CutPiece(
-                            alike.count(),
-                            part.name(),
-                            part.size(),
-                            names.of(part.paper()),
-                            goesOn(alike, labels),
-                            note(brief, work, part),
-                            part.kind() == Part.Kind.MAT,
-                            part.division().isPresent());
-                })
+        PaperNames names = PaperNames.of(work.parts(), trimmings(brief, work));
+        Stream<Plan.CutPiece> cut = CutList.of(work.parts()).stream().map(alike -> {
+            Part part = alike.first();
+            return new Plan.CutPiece(
+                    alike.count(),
+                    part.name(),
+                    part.size(),
+                    names.of(part.paper()),
+                    goesOn(alike, labels),
+                    note(brief, work, part),
+                    part.kind() == Part.Kind.MAT,
+                    part.division().isPresent());
+        });
+        return Stream.concat(cut, trimmings(brief, work).stream().map(t -> trimming(brief, names, t)))
                 .toList();
+    }
+
+    private static Plan.CutPiece trimming(Brief brief, PaperNames names, Trimming it) {
+        return new Plan.CutPiece(
+                1,
+                it.name(),
+                it.length().map(l -> new Size(l, it.wide())).orElse(it.size()),
+                names.of(it.paper()),
+                it.goesOn(),
+                it.length()
+                        .map(l -> "%s off the spool".formatted(brief.ruler().text(l)))
+                        .orElse("ready"),
+                false,
+                false);
     }
 
     private static String goesOn(CutList.Alike alike, List<String> labels) {

@@ -31,6 +31,7 @@ public record Snag(Code code, Severity severity, Place place, String text, List<
         FILM_TOO_STIFF,
         POCKET_SWALLOWS,
         ORNAMENT_HOMELESS,
+        ORNAMENT_THROUGH_FOLD,
         ORNAMENT_BLOCKS_FOLD,
         ORNAMENT_COLLIDES,
         ORNAMENT_STICKS_PANELS,

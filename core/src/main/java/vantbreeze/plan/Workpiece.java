@@ -16,6 +16,7 @@ import vantbreeze.fold.LayerStack;
 import vantbreeze.fold.Level;
 import vantbreeze.fold.Scene;
 import vantbreeze.fold.StackMap;
+import vantbreeze.layer.Dressed;
 import vantbreeze.layer.Dressing;
 import vantbreeze.layer.Face;
 import vantbreeze.layer.Mat;
@@ -73,16 +74,16 @@ record Workpiece(
         Dressing dressing = stack.map(s -> Dressing.of(faces, structure, s, brief.matting()))
                 .orElse(Dressing.NONE);
         List<StackMap.Layer> papers = papers(brief, structure, closed, dressing);
-        Ornaments ornaments = stack.map(s -> Ornaments.of(
-                        brief.ornaments(),
-                        brief.matting().grid(),
-                        faces,
-                        structure,
-                        s,
-                        papers,
-                        Level.poses(closed, scenes)))
+        Optional<Dressed> card = stack.map(s -> new Dressed(
+                faces,
+                structure,
+                s,
+                dressing,
+                panel -> Parts.cutFrom(structure, structure.piece(panel.piece()), brief.papers())));
+        Ornaments ornaments = card.map(c ->
+                        Ornaments.of(brief.ornaments(), brief.matting().grid(), c, papers, Level.poses(closed, scenes)))
                 .orElse(Ornaments.NONE);
-        papers.addAll(ornaments.layers());
+        papers.addAll(ornaments.layers(closed));
         StackMap open = StackMap.of(papers);
         ClosureKit closure = closure(brief, open, structure);
         closure.layer().ifPresent(papers::add);
@@ -97,14 +98,7 @@ record Workpiece(
                 faces,
                 dressing,
                 ornaments,
-                stack.map(s -> MessageRoom.of(
-                                faces,
-                                structure,
-                                s,
-                                dressing,
-                                ornaments,
-                                panel -> Parts.cutFrom(structure, structure.piece(panel.piece()), brief.papers())))
-                        .orElse(List.of()),
+                card.map(c -> MessageRoom.of(c, ornaments)).orElse(List.of()),
                 bulk,
                 Girth.of(bulk),
                 closure,

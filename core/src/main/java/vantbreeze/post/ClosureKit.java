@@ -10,6 +10,7 @@ import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
 import vantbreeze.fold.Girth;
 import vantbreeze.fold.StackMap;
+import vantbreeze.layer.Bow;
 import vantbreeze.layer.Closure;
 import vantbreeze.material.Reach;
 import vantbreeze.material.Stock;
@@ -68,9 +69,6 @@ public record ClosureKit(
     private static final double BELT_SHARE = 2 / 7.0;
     private static final double SLEEVE_SHARE = 5 / 6.0;
     private static final Length LEAST_PLAY = Length.millimetres(0.5);
-    private static final Length BOW = Length.inches(14);
-    private static final Length BOW_THICKNESS = Length.millimetres(3);
-    private static final Size BOW_SIZE = new Size(Length.inches(3), Length.inches(3, 2));
     private static final Length LEAST_RIM = Length.inches(1, 4);
     private static final Length DISC_PLAY = Length.inches(1, 16);
 
@@ -136,14 +134,17 @@ public record ClosureKit(
 
     private static ClosureKit ribbon(Card card) {
         Girth.Band around = card.under(DRAWN_RIBBON);
-        Polygon bow = bow(within(BOW_SIZE, card.size()), card.box().centre());
+        Polygon bow = Bow.of(
+                within(Bow.size(DRAWN_RIBBON), card.size()),
+                DRAWN_RIBBON,
+                card.box().centre());
         return new ClosureKit(
                 Goes.TIED,
                 List.of(),
-                Optional.of(card.grid().ceiling(around.half().times(2).plus(BOW))),
+                Optional.of(card.grid().ceiling(around.half().times(2).plus(Bow.TAKES))),
                 Optional.of((Polygon) GEOMETRY.toGeometry(bow.getEnvelopeInternal())),
                 List.of(across(DRAWN_RIBBON, card, around), bow),
-                BOW_THICKNESS,
+                Bow.THICKNESS,
                 "Lay the card on the middle of the ribbon and tie a bow on its front.");
     }
 
@@ -174,22 +175,6 @@ public record ClosureKit(
         Coordinate middle = piece.polygon().getEnvelopeInternal().centre();
         return FlatMotion.shift(card.centre().x - middle.x, card.centre().y - middle.y)
                 .apply(piece.polygon());
-    }
-
-    private static Polygon bow(Size size, Coordinate knot) {
-        double across = size.width().count() / 2.0;
-        double up = size.height().count() / 2.0;
-        double narrow = DRAWN_RIBBON.count() / 2.0;
-        Coordinate first = new Coordinate(knot.x - across, knot.y - up);
-        return GEOMETRY.createPolygon(new Coordinate[] {
-            first,
-            new Coordinate(knot.x, knot.y - narrow),
-            new Coordinate(knot.x + across, knot.y - up),
-            new Coordinate(knot.x + across, knot.y + up),
-            new Coordinate(knot.x, knot.y + narrow),
-            new Coordinate(knot.x - across, knot.y + up),
-            first
-        });
     }
 
     /** Whether it is seen on the back as well. */

@@ -13,6 +13,7 @@ import org.assertj.core.data.Offset;
 import org.junit.jupiter.api.Test;
 import org.locationtech.jts.geom.Envelope;
 import vantbreeze.layer.Anchor;
+import vantbreeze.layer.GluedOn;
 import vantbreeze.layer.Ornament;
 import vantbreeze.layer.PlacedOrnament;
 import vantbreeze.layer.Shape;
@@ -38,7 +39,7 @@ class LaidByTest {
                 y,
                 Optional.of(Length.ZERO),
                 PAPER,
-                Ornament.Glue.OWN_PANEL,
+                new GluedOn(Ornament.Glue.OWN_PANEL),
                 false);
     }
 
@@ -177,7 +178,7 @@ class LaidByTest {
                     middle,
                     Optional.of(Length.ZERO),
                     paper,
-                    Ornament.Glue.OWN_PANEL,
+                    new GluedOn(Ornament.Glue.OWN_PANEL),
                     false));
         }
         Brief bare = Briefs.closed("z-fold", "4 1/4", "5 1/2");

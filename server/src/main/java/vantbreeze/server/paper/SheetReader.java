@@ -13,8 +13,10 @@ import vantbreeze.server.web.FieldReader;
 /** Reads what is said about a sheet. */
 final class SheetReader {
 
-    private static final String KINDS =
-            Arrays.stream(Material.values()).map(Material::name).collect(Collectors.joining(", "));
+    private static final String KINDS = Arrays.stream(Material.values())
+            .filter(Material::isSheet)
+            .map(Material::name)
+            .collect(Collectors.joining(", "));
     private static final int LONGEST_NAME = 60;
     private static final int LONGEST_STOCK = 60;
     static final int MOST = 9999;
@@ -52,7 +54,13 @@ final class SheetReader {
             }
             return said.count();
         });
-        fields.field(before + "kind", said.kind(), KINDS, said::kind);
+        fields.field(before + "kind", said.kind(), KINDS, () -> {
+            if (said.kind() != null && !said.kind().isSheet()) {
+                throw new IllegalArgumentException("The drawer holds sheets; %s is not cut from one."
+                        .formatted(said.kind().word()));
+            }
+            return said.kind();
+        });
         fields.field(before + "print", said.print(), "PLAIN, SCATTERED or UPRIGHT", said::print);
         text("stock", said.stock(), LONGEST_STOCK);
         Paper paper =

@@ -13,6 +13,7 @@ import vantbreeze.catalogue.LinePattern;
 import vantbreeze.catalogue.PanelRows;
 import vantbreeze.layer.Anchor;
 import vantbreeze.layer.Finish;
+import vantbreeze.layer.Fixing;
 import vantbreeze.layer.Matting;
 import vantbreeze.layer.Ornament;
 import vantbreeze.layer.Shape;
@@ -275,7 +276,12 @@ public record BriefJson(
             String lift,
 
             PaperJson paper,
+
+            @Schema(description = "what of it is glued, where nothing else holds it")
             Ornament.Glue glue,
+
+            @Schema(description = "what holds it instead of glue: " + Fixing.FORM, nullable = true)
+            String fixing,
 
             @Schema(description = "what x is counted from; from the panel's left edge when absent", nullable = true)
             AnchorJson across,
@@ -295,7 +301,8 @@ public record BriefJson(
                     o.y().by().exactText(units),
                     o.lift().map(l -> l.exactText(units)).orElse(null),
                     PaperJson.of(o.paper()),
-                    o.glue(),
+                    o.fixing().glue(),
+                    o.fixing().holder().map(h -> o.fixing().text(units)).orElse(null),
                     AnchorJson.of(o.x()),
                     AnchorJson.of(o.y()),
                     o.trimmed() ? true : null);

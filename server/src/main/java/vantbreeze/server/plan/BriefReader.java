@@ -15,6 +15,8 @@ import vantbreeze.catalogue.Parameter;
 import vantbreeze.layer.Anchor;
 import vantbreeze.layer.Closure;
 import vantbreeze.layer.Finish;
+import vantbreeze.layer.Fixing;
+import vantbreeze.layer.GluedOn;
 import vantbreeze.layer.Matting;
 import vantbreeze.layer.Ornament;
 import vantbreeze.layer.Shape;
@@ -234,8 +236,18 @@ public final class BriefReader {
         Length lift = fields.lengthIfGiven(field + ".lift", given.lift());
         Paper paper = paper(field + ".paper", given.paper());
         Ornament.Glue glue = fields.field(field + ".glue", given.glue(), "OWN_PANEL, WHOLE", given::glue);
+        Fixing fixing = glue == null || given.fixing() == null
+                ? new GluedOn(glue)
+                : fields.field(
+                        field + ".fixing", given.fixing(), Fixing.FORM, () -> Fixing.parse(given.fixing(), units));
         String face = fields.field(field + ".face", given.face(), "the key of a face", given::face);
-        if (shape == null || x == null || y == null || paper == null || glue == null || face == null) {
+        if (shape == null
+                || x == null
+                || y == null
+                || paper == null
+                || glue == null
+                || fixing == null
+                || face == null) {
             return null;
         }
         return fields.field(
@@ -250,7 +262,7 @@ public final class BriefReader {
                         y,
                         Optional.ofNullable(lift),
                         paper,
-                        glue,
+                        fixing,
                         Boolean.TRUE.equals(given.trimmed())));
     }
 

@@ -93,17 +93,20 @@ class PlanController {
      * What a paper can be made of.
      *
      * @param advice what has to be known of it; empty where that is nothing
+     * @param form whether it comes on sheets, off a spool or ready
      * @param folds whether pieces that fold can be cut from it
      * @param stock what is usually bought
      */
-    record MaterialJson(Material material, String word, String advice, boolean folds, String stock) {
+    record MaterialJson(
+            Material material, String word, String advice, Material.Form form, boolean folds, String stock) {
 
         static MaterialJson of(Material material) {
             return new MaterialJson(
                     material,
                     material.word(),
                     material.advice(),
-                    !material.is(Material.Trait.CLEAR),
+                    material.form(),
+                    material.isSheet() && !material.is(Material.Trait.CLEAR),
                     material.usualStock());
         }
     }

@@ -43,6 +43,9 @@ public record PlanJson(
 
         List<CutJson> cutList,
 
+        @Schema(description = "what comes onto it besides paper, as it is bought")
+        List<String> trimmings,
+
         @Schema(description = "all that is cut for it, piece by piece")
         List<PartJson> parts,
 

@@ -70,8 +70,9 @@ public final class PlanWriter {
                                 c.isMat(),
                                 c.isSplit()))
                         .toList(),
+                plan.trimmings().stream().map(t -> t.text(plan.brief().ruler())).toList(),
                 plan.parts().stream().map(PlanJson.PartJson::of).toList(),
-                PaperNames.of(plan.parts()).byPaper().entrySet().stream()
+                PaperNames.of(plan.parts(), plan.trimmings()).byPaper().entrySet().stream()
                         .map(e -> new PlanJson.CalledJson(BriefJson.PaperJson.of(e.getKey()), e.getValue()))
                         .toList(),
                 new PlanJson.SheetUseJson(

@@ -31,7 +31,8 @@ public final class SavedBrief {
             SavedBrief::ownSteps,
             SavedBrief::outlinesOfTheirOwn,
             SavedBrief::withoutWhatFoldsNoLongerHave,
-            SavedBrief::fromTheLowerLeft);
+            SavedBrief::fromTheLowerLeft,
+            SavedBrief::glued);
 
     /** What is written today. */
     public static final int NEWEST = STEPS.size() + 1;
@@ -149,6 +150,11 @@ public final class SavedBrief {
      * changed: the number alone keeps earlier versions from reading a later card wrong.
      */
     private static void fromTheLowerLeft(ObjectNode brief) {
+        // what is left out means just that
+    }
+
+    /** Until December 2026 all that lay on a card was glued; the number alone changes, as with the step before. */
+    private static void glued(ObjectNode brief) {
         // what is left out means just that
     }
 
