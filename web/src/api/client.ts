@@ -22,6 +22,7 @@ import type {
   MadeEnvelope,
   Making,
   MakingState,
+  Embellishment,
   OwnFold,
   OwnPlaces,
   OwnStep,
@@ -203,6 +204,13 @@ export const api = {
   keepFold: (name: string, brief: Brief) => request<OwnFold>("POST", "/own-folds", { name, brief }),
   dropFold: (id: string) => request<OwnFold>("DELETE", `/own-folds/${id}`),
   takeBackFold: (id: string) => request<OwnFold>("POST", `/own-folds/${id}/undelete`),
+  embellishments: () => request<Embellishment[]>("GET", "/embellishments"),
+  keepEmbellishment: (name: string, brief: Brief, ornament: string) =>
+    request<Embellishment>("POST", "/embellishments", { name, brief, ornament }),
+  takeEmbellishment: (id: string, brief: Brief, face: string, percent: number) =>
+    request<Brief>("POST", `/embellishments/${id}/taken`, { brief, face, percent }),
+  dropEmbellishment: (id: string) => request<Embellishment>("DELETE", `/embellishments/${id}`),
+  takeBackEmbellishment: (id: string) => request<Embellishment>("POST", `/embellishments/${id}/undelete`),
   sheets: () => request<TableEntry[]>("GET", "/sheets"),
   papers: () => request<DrawerSheet[]>("GET", "/papers"),
   addPaper: (content: DrawerSheetContent) => request<DrawerSheet>("POST", "/papers", content),

@@ -20,6 +20,7 @@ export type ProjectSummary = Schemas["ProjectSummary"];
 export type ProjectHead = Schemas["ProjectHead"];
 export type StoreState = Schemas["StoreState"];
 export type RevisionSummary = Schemas["RevisionSummary"];
+export type Embellishment = Schemas["Embellishment"];
 export type OwnFold = Schemas["OwnFold"];
 export type Preset = Schemas["Preset"];
 export type Fold = Schemas["FoldJson"];

@@ -10,6 +10,7 @@ import { lengthText, pretty } from "../state/lengths";
 import { panelsOf } from "../state/panels";
 import { useChange, usePlan } from "../state/useBench";
 import { DrawingButton } from "../parts/DrawingButton";
+import { EmbellishmentShelf } from "./EmbellishmentShelf";
 import { OrnamentPlace } from "./OrnamentPlace";
 import { PaperChoice } from "./PaperChoice";
 import { placeOf } from "./place";
@@ -69,6 +70,13 @@ export function Ornaments() {
           <OrnamentWords ornament={ornament} index={index} onChoose={setChosen} />
           <OrnamentPlace ornament={ornament} />
         </div>
+      )}
+      {plan.faces.length > 0 && (
+        <EmbellishmentShelf
+          ornament={ornament && !isPart(readShape(ornament.outline)) ? ornament.name : undefined}
+          face={ornament?.face ?? shownFirst(plan)?.key ?? ""}
+          onTaken={() => setChosen(ornaments.length)}
+        />
       )}
     </div>
   );

@@ -3,6 +3,7 @@ package vantbreeze.layer;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.function.UnaryOperator;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.locationtech.jts.geom.Envelope;
@@ -98,6 +99,17 @@ public record Area(Edge edge, Optional<Band> band, Length border) implements Sha
                                 .formatted(b.wide().exactText(units), b.from().exactText(units), edge.word()))
                         .orElse(edge.word() + " half")
                 + within;
+    }
+
+    @Override
+    public boolean isPartOfItsFace() {
+        return true;
+    }
+
+    @Override
+    public Shape sized(UnaryOperator<Length> sized, UnitSystem units) {
+        return new Area(
+                edge, band.map(b -> new Band(sized.apply(b.wide()), sized.apply(b.from()))), sized.apply(border));
     }
 
     @Override

@@ -70,7 +70,6 @@ record Held(Optional<Mat> mat, String named, Polygon outline, Length thick) {
         Envelope box = body.getEnvelopeInternal();
         boolean level = ornament.shape().runsLevel();
         double along = level ? box.getWidth() : box.getHeight();
-        double wide = level ? box.getHeight() : box.getWidth();
         Fixing fixing = ornament.fixing();
         return new PlacedOrnament.Run(
                 mat,
@@ -80,12 +79,19 @@ record Held(Optional<Mat> mat, String named, Polygon outline, Length thick) {
                 fixing.behind()
                         .map(each -> ends(box, level, Math.min(each.count(), along / 2)))
                         .orElse(List.of()),
-                fixing.hasBow() && ornament.shape().isBand()
-                        ? Optional.of(Bow.of(Bow.size(Length.nearestTo(wide)), Length.nearestTo(wide), box.centre()))
-                        : Optional.empty(),
+                bow(ornament, body),
                 ornament.paper().material().form() == Material.Form.LENGTH
                         ? Optional.of(fixing.length(Length.nearestTo(along), thick))
                         : Optional.empty());
+    }
+
+    /** On the middle of what is tied. */
+    static Optional<Polygon> bow(Ornament ornament, Polygon body) {
+        Envelope box = body.getEnvelopeInternal();
+        Length wide = Length.nearestTo(ornament.shape().runsLevel() ? box.getHeight() : box.getWidth());
+        return ornament.fixing().hasBow() && ornament.shape().isBand()
+                ? Optional.of(Bow.of(Bow.size(wide), wide, box.centre()))
+                : Optional.empty();
     }
 
     private static List<Polygon> ends(Envelope box, boolean level, double each) {

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.function.UnaryOperator;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
@@ -110,6 +111,31 @@ public record Outline(String text, Polygon polygon) implements Shape {
     @Override
     public String text(UnitSystem units) {
         return text;
+    }
+
+    /** Written anew: what was said without a unit is said with one. */
+    @Override
+    public Outline sized(UnaryOperator<Length> sized, UnitSystem units) {
+        Size size = size();
+        String width = sized.apply(size.width()).exactText(units);
+        String said = text.strip().toLowerCase(Locale.ROOT);
+        if (said.startsWith(CIRCLE)) {
+            return parse(CIRCLE + width, units);
+        }
+        if (said.startsWith(TURNED)) {
+            Length side = Length.nearestTo(size.width().count() / Math.sqrt(2));
+            return parse(TURNED + sized.apply(side).exactText(units), units);
+        }
+        if (said.startsWith(OUTLINE) && said.contains(":")) {
+            return parse(OUTLINE + width + said.substring(said.indexOf(':')), units);
+        }
+        String both = width + " x " + sized.apply(size.height()).exactText(units);
+        return Silhouette.all().stream()
+                .map(s -> s.name() + " ")
+                .filter(said::startsWith)
+                .findFirst()
+                .map(name -> parse(name + both, units))
+                .orElseGet(() -> parse(both, units));
     }
 
     @Override

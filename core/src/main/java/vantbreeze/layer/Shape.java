@@ -3,7 +3,9 @@ package vantbreeze.layer;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.function.UnaryOperator;
 import org.locationtech.jts.geom.Polygon;
+import vantbreeze.measure.Length;
 import vantbreeze.measure.ToolGrid;
 import vantbreeze.measure.UnitSystem;
 
@@ -14,6 +16,14 @@ public sealed interface Shape permits Outline, Area {
 
     /** As {@link #parse} reads it. */
     String text(UnitSystem units);
+
+    /** Whether its size follows from its face. */
+    default boolean isPartOfItsFace() {
+        return false;
+    }
+
+    /** The same with other lengths, said in that unit. */
+    Shape sized(UnaryOperator<Length> sized, UnitSystem units);
 
     /** Whether it runs across its ground from edge to edge. */
     default boolean isBand() {

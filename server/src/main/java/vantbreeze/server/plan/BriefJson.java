@@ -220,7 +220,7 @@ public record BriefJson(
             @Schema(description = "what it is made of; paper when absent", nullable = true)
             Material material) {
 
-        static PaperJson of(Paper paper) {
+        public static PaperJson of(Paper paper) {
             return new PaperJson(
                     paper.stock().text(),
                     paper.colour(),
@@ -292,7 +292,7 @@ public record BriefJson(
             @Schema(description = "whether what hangs over its panel is trimmed off flush", nullable = true)
             Boolean trimmed) {
 
-        static OrnamentJson of(Ornament o, UnitSystem units) {
+        public static OrnamentJson of(Ornament o, UnitSystem units) {
             return new OrnamentJson(
                     o.name(),
                     o.face(),

@@ -1,7 +1,6 @@
 package vantbreeze.server.plan;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -12,23 +11,17 @@ import java.util.function.BiFunction;
 import vantbreeze.catalogue.FoldCatalogue;
 import vantbreeze.catalogue.FoldDesign;
 import vantbreeze.catalogue.Parameter;
-import vantbreeze.layer.Anchor;
 import vantbreeze.layer.Closure;
 import vantbreeze.layer.Finish;
-import vantbreeze.layer.Fixing;
-import vantbreeze.layer.GluedOn;
 import vantbreeze.layer.Matting;
 import vantbreeze.layer.Ornament;
-import vantbreeze.layer.Shape;
 import vantbreeze.material.Adhesive;
 import vantbreeze.material.Adhesives;
 import vantbreeze.material.Material;
 import vantbreeze.material.Paper;
 import vantbreeze.material.PiecePapers;
-import vantbreeze.material.Print;
 import vantbreeze.material.Scoring;
 import vantbreeze.material.Sheet;
-import vantbreeze.material.Stock;
 import vantbreeze.material.Tools;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
@@ -45,7 +38,6 @@ import vantbreeze.structure.Point;
 /** Reads every field of a brief before it complains, so that the maker sees all faults at once. */
 public final class BriefReader {
 
-    private static final int LONGEST_OUTLINE = 8000;
     private static final int MOST_FACES = 200;
     private static final int MOST_PARAMETERS = 50;
     private static final Length FARTHEST = Length.inches(60);
@@ -55,11 +47,13 @@ public final class BriefReader {
     private final BriefJson json;
     private final UnitSystem units;
     private final FieldReader fields;
+    private final OrnamentReader ornaments;
 
     BriefReader(BriefJson json) {
         this.json = json;
         this.units = json.units() == null ? UnitSystem.INCH : json.units();
         this.fields = new FieldReader(units);
+        this.ornaments = new OrnamentReader(fields, units);
     }
 
     Brief read() {
@@ -75,11 +69,11 @@ public final class BriefReader {
                         json.envelope(),
                         "an envelope of the table, or a size",
                         () -> Envelope.named(json.envelope()));
-        Paper base = paper("base", json.base());
+        Paper base = ornaments.paper("base", json.base());
         PiecePapers papers = piecePapers(base);
         Tools tools = tools();
         Matting matting = matting();
-        List<Ornament> ornaments = ornaments();
+        List<Ornament> laid = ornaments.read(json.ornaments());
         Closure closure = json.closure() == null || json.closure().isBlank()
                 ? Closure.NONE
                 : fields.field("closure", json.closure(), Closure.FORM, () -> Closure.parse(json.closure(), units));
@@ -92,7 +86,7 @@ public final class BriefReader {
         refuseFaults();
         Brief brief = fields.field(
                 "ornaments",
-                ornaments.size(),
+                laid.size(),
                 "at most %d, each with its own name".formatted(Brief.MOST_ORNAMENTS),
                 () -> new Brief(
                         fold,
@@ -102,7 +96,7 @@ public final class BriefReader {
                         papers,
                         tools,
                         matting,
-                        ornaments,
+                        laid,
                         closure,
                         envelope,
                         baseAt,
@@ -153,28 +147,11 @@ public final class BriefReader {
         return fields.field(field, text, ToolGrid.names(), () -> ToolGrid.parse(text));
     }
 
-    private Paper paper(String field, BriefJson.PaperJson paper) {
-        if (paper == null) {
-            return fields.field(field, null, "stock, colour and print", () -> null);
-        }
-        Material material = paper.material() == null ? Material.PAPER : paper.material();
-        Stock stock = fields.field(
-                field + ".stock", paper.stock(), material.range(), () -> Stock.parse(paper.stock(), material));
-        Print print = fields.field(field + ".print", paper.print(), "PLAIN, SCATTERED, UPRIGHT", paper::print);
-        return stock == null || print == null
-                ? null
-                : fields.field(
-                        field + ".colour",
-                        paper.colour(),
-                        "# and six hexadecimal digits",
-                        () -> new Paper(
-                                paper.name() == null ? "" : paper.name(), material, stock, paper.colour(), print));
-    }
-
     private PiecePapers piecePapers(Paper base) {
         Map<String, Paper> own = new HashMap<>();
         if (json.piecePapers() != null) {
-            json.piecePapers().forEach((piece, paper) -> own.put(piece, paper("piecePapers." + piece, paper)));
+            json.piecePapers()
+                    .forEach((piece, paper) -> own.put(piece, ornaments.paper("piecePapers." + piece, paper)));
         }
         own.values().removeIf(Objects::isNull);
         Paper film = film();
@@ -195,92 +172,6 @@ public final class BriefReader {
                         () -> Paper.film(Length.parse(json.film(), UnitSystem.METRIC)));
     }
 
-    private List<Ornament> ornaments() {
-        List<Ornament> read = new ArrayList<>();
-        List<BriefJson.OrnamentJson> given = json.ornaments() == null ? List.of() : json.ornaments();
-        if (isMoreThan(Brief.MOST_ORNAMENTS, "ornaments", given.size())) {
-            return read;
-        }
-        for (int i = 0; i < given.size(); i++) {
-            Ornament ornament = ornament("ornaments[%d]".formatted(i), given.get(i));
-            if (ornament != null) {
-                read.add(ornament);
-            }
-        }
-        return read;
-    }
-
-    /** Counted before any of them is read. */
-    private boolean isMoreThan(int most, String field, int count) {
-        fields.field(field, count, "at most " + most, () -> {
-            if (count > most) {
-                throw new IllegalArgumentException("There are %,d %s; at most %d.".formatted(count, field, most));
-            }
-            return count;
-        });
-        return count > most;
-    }
-
-    private Ornament ornament(String field, BriefJson.OrnamentJson given) {
-        if (given == null) {
-            return fields.field(field, null, "an ornament", () -> null);
-        }
-        Shape shape = fields.fieldUpTo(
-                LONGEST_OUTLINE,
-                field + ".outline",
-                given.outline(),
-                Shape.FORM,
-                () -> Shape.parse(given.outline(), units));
-        Anchor x = anchor(field + ".across", given.across(), place(field + ".x", given.x()));
-        Anchor y = anchor(field + ".up", given.up(), place(field + ".y", given.y()));
-        Length lift = fields.lengthIfGiven(field + ".lift", given.lift());
-        Paper paper = paper(field + ".paper", given.paper());
-        Ornament.Glue glue = fields.field(field + ".glue", given.glue(), "OWN_PANEL, WHOLE", given::glue);
-        Fixing fixing = glue == null || given.fixing() == null
-                ? new GluedOn(glue)
-                : fields.field(
-                        field + ".fixing", given.fixing(), Fixing.FORM, () -> Fixing.parse(given.fixing(), units));
-        String face = fields.field(field + ".face", given.face(), "the key of a face", given::face);
-        if (shape == null
-                || x == null
-                || y == null
-                || paper == null
-                || glue == null
-                || fixing == null
-                || face == null) {
-            return null;
-        }
-        return fields.field(
-                field + ".name",
-                given.name(),
-                "a name, and a lift of 0 to %.0f mm".formatted(Ornament.HIGHEST_LIFT.millimetres()),
-                () -> new Ornament(
-                        given.name(),
-                        face,
-                        shape,
-                        x,
-                        y,
-                        Optional.ofNullable(lift),
-                        paper,
-                        fixing,
-                        Boolean.TRUE.equals(given.trimmed())));
-    }
-
-    /** @return nothing after noting a fault */
-    private Anchor anchor(String field, BriefJson.AnchorJson given, Length by) {
-        if (by == null) {
-            return null;
-        }
-        if (given == null) {
-            return Anchor.at(by);
-        }
-        return fields.field(
-                field + ".from",
-                given.from(),
-                Arrays.toString(Anchor.From.values()),
-                () -> new Anchor(given.from(), by, Optional.ofNullable(given.of())));
-    }
-
     /** @return nothing after noting the fault */
     private Length onSheet(String field, String text) {
         String allowed = "0 to " + FARTHEST.exactText(units);
@@ -292,18 +183,6 @@ public final class BriefReader {
             return place;
         });
         return read == null ? Length.ZERO : read;
-    }
-
-    /** Farther off nothing of it would lie on any card. */
-    private Length place(String field, String text) {
-        String allowed = FARTHEST.negated().exactText(units) + " to " + FARTHEST.exactText(units);
-        return fields.field(field, text, allowed, () -> {
-            Length place = Length.parse(text, units);
-            if (place.isMoreThan(FARTHEST) || place.isLessThan(FARTHEST.negated())) {
-                throw new IllegalArgumentException("The place (%s) must be %s.".formatted(text, allowed));
-            }
-            return place;
-        });
     }
 
     private Basis basis() {
@@ -348,7 +227,7 @@ public final class BriefReader {
     private Map<String, Object> parameters(FoldDesign fold) {
         Map<String, Object> read = new LinkedHashMap<>();
         Map<String, String> given = json.parameters() == null ? Map.of() : json.parameters();
-        if (isMoreThan(MOST_PARAMETERS, "parameters", given.size())) {
+        if (fields.isMoreThan(MOST_PARAMETERS, "parameters", given.size())) {
             return read;
         }
         for (Parameter parameter : fold.parameters()) {
@@ -438,13 +317,13 @@ public final class BriefReader {
             return fields.field("matting", null, "layers, steps, grid, meeting, byFace and papers", () -> null);
         }
         List<Length> steps = each(matting.steps(), "matting.steps", fields::length);
-        List<Paper> papers = each(matting.papers(), "matting.papers", this::paper);
+        List<Paper> papers = each(matting.papers(), "matting.papers", ornaments::paper);
         ToolGrid grid = grid(fields, "matting.grid", matting.grid());
         Matting.Meeting meeting =
                 fields.field("matting.meeting", matting.meeting(), "RUN_ON, BORDER", matting::meeting);
         Map<String, Finish> byFace = new LinkedHashMap<>();
         Map<String, String> finishes = matting.byFace() == null ? Map.of() : matting.byFace();
-        if (isMoreThan(MOST_FACES, "matting.byFace", finishes.size())) {
+        if (fields.isMoreThan(MOST_FACES, "matting.byFace", finishes.size())) {
             return null;
         }
         finishes.forEach((face, text) -> {
@@ -455,11 +334,11 @@ public final class BriefReader {
         });
         Map<String, List<BriefJson.PaperJson>> given =
                 matting.papersByFace() == null ? Map.of() : matting.papersByFace();
-        if (isMoreThan(MOST_FACES, "matting.papersByFace", given.size())) {
+        if (fields.isMoreThan(MOST_FACES, "matting.papersByFace", given.size())) {
             return null;
         }
         Map<String, List<Paper>> own = new LinkedHashMap<>();
-        given.forEach((face, list) -> own.put(face, each(list, "matting.papersByFace." + face, this::paper)));
+        given.forEach((face, list) -> own.put(face, each(list, "matting.papersByFace." + face, ornaments::paper)));
         if (steps.contains(null)
                 || papers.contains(null)
                 || own.values().stream().anyMatch(p -> p.contains(null))
@@ -478,7 +357,7 @@ public final class BriefReader {
     /** What could not be read is null there. */
     private <A, B> List<B> each(List<A> given, String field, BiFunction<String, A, B> reader) {
         List<B> read = new ArrayList<>();
-        if (given != null && isMoreThan(Finish.MOST_MATS, field, given.size())) {
+        if (given != null && fields.isMoreThan(Finish.MOST_MATS, field, given.size())) {
             return read;
         }
         for (int i = 0; given != null && i < given.size(); i++) {

@@ -12,6 +12,7 @@ public record Rows(String table, String key, String age) {
 
     public static final Rows PROJECTS = new Rows("project", "id", "updated_at");
     public static final Rows OWN_FOLDS = new Rows("own_fold", "id", "created_at");
+    public static final Rows EMBELLISHMENTS = new Rows("embellishment", "id", "created_at");
     public static final Rows ENVELOPES = new Rows("drawer_envelope", "id", "created_at");
     public static final Rows PHOTOS = new Rows("photo", "id", "created_at");
     public static final Rows SHEETS = new Rows("drawer_sheet", "id", "version");
@@ -29,6 +30,7 @@ public record Rows(String table, String key, String age) {
             PROJECTS,
             REVISIONS,
             OWN_FOLDS,
+            EMBELLISHMENTS,
             ENVELOPES,
             POSTAL,
             PHOTOS,

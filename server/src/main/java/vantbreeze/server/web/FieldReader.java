@@ -64,4 +64,19 @@ public final class FieldReader {
     public Length lengthIfGiven(String field, String text) {
         return text == null || text.isBlank() ? null : length(field, text);
     }
+
+    /**
+     * Counted before any of them is read.
+     *
+     * @return whether a fault was noted
+     */
+    public boolean isMoreThan(int most, String field, int count) {
+        field(field, count, "at most " + most, () -> {
+            if (count > most) {
+                throw new IllegalArgumentException("There are %,d %s; at most %d.".formatted(count, field, most));
+            }
+            return count;
+        });
+        return count > most;
+    }
 }
