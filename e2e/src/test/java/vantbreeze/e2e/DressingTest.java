@@ -182,4 +182,60 @@ class DressingTest extends Journey {
         assertThat(field("Name of red card")).hasCount(1);
         openCard("Two moods");
     }
+
+    /** Two papers inside that overlap by 3/8 in, ribbon around one of them and around the mat of the front. */
+    @Test
+    void aRibbonAroundAPaperInsideAndAroundTheFront() {
+        begin("Tied", "Z-fold", "5½", "4¼");
+        choose("Add a trimming", "a ribbon");
+        assertThat(field("What holds it")).hasText("around the mat, ends taped behind");
+        choose("Paper of ribbon 1", "another paper …");
+        type("Name of paper 1", "red satin");
+        for (String[] paper : List.<String[]>of(
+                new String[] {"sky", "5 1/4 x 2 1/4 in", "from the top", "From the top"},
+                new String[] {"sea", "5 1/4 x 2 1/8 in", "from the bottom", "From the bottom"})) {
+            more("Add an ornament", "ornament 1");
+            type("Name of the ornament", paper[0]);
+            choose("Face of the ornament", "back");
+            choose("Shape of the ornament", "rectangle");
+            type("Size of the ornament", paper[1]);
+            choose("From left to right", "in the middle");
+            choose("From bottom to top", paper[2]);
+            type(paper[3], "1/8 in");
+        }
+        choose("Add a trimming", "a ribbon");
+        assertThat(field("Name of the ornament")).hasValue("ribbon 2");
+        choose("Face of the ornament", "back");
+        choose("Paper of ribbon 2", "red satin");
+        choose("What holds it", "around the sea, ends taped behind");
+        assertActs(23);
+        view("Bench");
+        Locator steps = list("Order of work");
+        assertThat(steps).containsText("Run the red satin around the mat for the front");
+        assertThat(steps).containsText("run the red satin around the sea");
+        /* Twice 5 1/4 and an inch to tape. */
+        assertThat(list("Pieces to cut")).containsText("11½ in off the spool");
+        assertSaved();
+    }
+
+    /** A topper kept from one card and taken onto another one, half as large again. */
+    @Test
+    void anEmbellishmentIsKeptForOtherCards() {
+        begin("Given", "Z-fold", "5½", "4¼");
+        more("Add an ornament", "ornament 1");
+        type("Name of the ornament", "harvest moon");
+        press("Keep “harvest moon” for other cards");
+        assertThat(button("Take harvest moon onto this card")).isVisible();
+        assertSaved();
+        begin("Taken", "Z-fold", "5½", "4¼");
+        choose("Size of the embellishment", "150%");
+        press("Take harvest moon onto this card");
+        assertThat(field("Name of the ornament")).hasValue("harvest moon");
+        assertThat(field("Size of the ornament")).hasValue("1½ in");
+        assertActs(2);
+        press("Take harvest moon off the shelf");
+        press("Bring it back");
+        assertThat(button("Take harvest moon onto this card")).isVisible();
+        assertSaved();
+    }
 }
