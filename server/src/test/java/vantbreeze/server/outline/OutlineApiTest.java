@@ -126,7 +126,7 @@ class OutlineApiTest extends TestApplication {
         send(svg("<path d='M0 0 H1 V1 Z'/>" + " ".repeat(SvgOutline.LONGEST)), "30 mm")
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(jsonPath("$.fields[0].text").value(containsString("at most 262144")));
-        send(svg("<path d='M0 0 H1 V1 Z'/>"), "2 mm")
+        send(svg("<path d='M0 0 H1 V1 Z'/>"), "1 mm")
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(jsonPath("$.fields[*].field", hasItem("width")));
     }
