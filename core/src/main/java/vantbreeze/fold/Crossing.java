@@ -68,7 +68,7 @@ public record Crossing(String from, String to, Panel one, Panel other, int frame
         structure.hinges().stream()
                 .filter(h -> h.first().equals(attached.panel()) || h.second().equals(attached.panel()))
                 .forEach(h -> near.add(h.across(attached.panel())));
-        near.addAll(Level.with(attached.panel(), structure, motion.frames()));
+        near.addAll(Level.along(structure, motion).with(attached.panel()));
         int own = panels.indexOf(attached.panel());
         for (int frame = 0; frame < motion.frames().size(); frame++) {
             List<RigidMotion> pose = motion.frames().get(frame);

@@ -1,12 +1,12 @@
 package vantbreeze.layer;
 
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.locationtech.jts.geom.Envelope;
@@ -15,7 +15,6 @@ import org.locationtech.jts.geom.Polygon;
 import vantbreeze.fold.FlatStage;
 import vantbreeze.fold.LayerStack;
 import vantbreeze.fold.Level;
-import vantbreeze.fold.RigidMotion;
 import vantbreeze.fold.StackMap;
 import vantbreeze.fold.Together;
 import vantbreeze.measure.Length;
@@ -48,18 +47,14 @@ public record Ornaments(List<PlacedOrnament> placed, List<Ornament> homeless) {
     /**
      * @param grid the marks that parts of faces are cut to
      * @param papers panels and mats as they lie closed
-     * @param poses all that the card goes through, the first as it is closed
+     * @param level what stays level with what from closed on
      */
     public static Ornaments of(
-            List<Ornament> ornaments,
-            ToolGrid grid,
-            Dressed card,
-            List<StackMap.Layer> papers,
-            List<List<RigidMotion>> poses) {
+            List<Ornament> ornaments, ToolGrid grid, Dressed card, List<StackMap.Layer> papers, Level level) {
         if (ornaments.isEmpty()) {
             return NONE;
         }
-        Placer placer = new Placer(card, StackMap.of(papers), poses);
+        Placer placer = new Placer(card, StackMap.of(papers), level);
         List<PlacedOrnament> placed = new ArrayList<>();
         List<Ornament> homeless = new ArrayList<>();
         for (Ornament ornament : ornaments) {
@@ -163,7 +158,7 @@ public record Ornaments(List<PlacedOrnament> placed, List<Ornament> homeless) {
     }
 
     /** Finds out about one after the other. */
-    private record Placer(Dressed card, StackMap bulk, List<List<RigidMotion>> poses) {
+    private record Placer(Dressed card, StackMap bulk, Level level) {
 
         /** @param earlier those laid before it */
         Optional<PlacedOrnament> place(Ornament ornament, ToolGrid grid, Face face, List<PlacedOrnament> earlier) {
@@ -219,8 +214,8 @@ public record Ornaments(List<PlacedOrnament> placed, List<Ornament> homeless) {
             Polygon onPiece = body.onPiece();
             Polygon lying = body.lying();
             boolean fromBelow = closed.stage().placed(face.panel()).upSide() != face.side();
-            Set<Panel> own = new HashSet<>(Together.of(structure).with(face.panel()));
-            own.addAll(Level.with(face.panel(), structure, poses));
+            Set<Panel> together = Together.of(structure).with(face.panel());
+            Predicate<Panel> own = other -> together.contains(other) || level.stay(face.panel(), other);
             List<LayerStack.Spot> under = closed.spots().stream()
                     .filter(s -> overlap(s.outline(), lying))
                     .toList();
@@ -228,7 +223,7 @@ public record Ornaments(List<PlacedOrnament> placed, List<Ornament> homeless) {
                     under.stream().anyMatch(s -> outermost(s, fromBelow).panel().equals(face.panel()));
             Set<Panel> crosses = new LinkedHashSet<>();
             long highest = 0;
-            long level = 0;
+            long flat = 0;
             Set<Panel> beyond = under.stream()
                     .filter(s -> outside && !holds(s, face.panel()))
                     .map(s -> outermost(s, fromBelow).panel())
@@ -237,11 +232,11 @@ public record Ornaments(List<PlacedOrnament> placed, List<Ornament> homeless) {
                 Panel outermost = outermost(spot, fromBelow).panel();
                 long height = height(Regions.intersection(spot.outline(), lying));
                 if (outermost.equals(face.panel())) {
-                    level = Math.max(level, height);
+                    flat = Math.max(flat, height);
                 } else if (beyond.contains(outermost)) {
                     /* It cannot lie above a panel here and below it there: above it is, even where that one covers its own. */
                     highest = Math.max(highest, height);
-                    if (!own.contains(outermost)) {
+                    if (!own.test(outermost)) {
                         crosses.add(outermost);
                     }
                 }
@@ -249,15 +244,15 @@ public record Ornaments(List<PlacedOrnament> placed, List<Ornament> homeless) {
             for (PlacedOrnament o : beneath) {
                 highest = Math.max(highest, o.top().count());
             }
-            Length needed = highest > level && body.run().isEmpty() ? Length.ofCounts(highest - level) : Length.ZERO;
+            Length needed = highest > flat && body.run().isEmpty() ? Length.ofCounts(highest - flat) : Length.ZERO;
             Length lift = body.lift(needed.isPositive() ? FOAM.ceiling(needed.plus(A_LITTLE)) : Length.ZERO);
-            Length rests = Length.ofCounts(body.run().isEmpty() ? level : Math.max(level, highest));
+            Length rests = Length.ofCounts(body.run().isEmpty() ? flat : Math.max(flat, highest));
             List<String> scores = new ArrayList<>();
             List<Panel> overlaps = new ArrayList<>();
             for (Hinge hinge : structure.hinges()) {
                 if (hinge.first().equals(face.panel()) || hinge.second().equals(face.panel())) {
                     Panel other = hinge.across(face.panel());
-                    if (!own.contains(other) && overlap(other.outline(), onPiece)) {
+                    if (overlap(other.outline(), onPiece) && !own.test(other)) {
                         boolean towards = (hinge.score().fold() == Fold.VALLEY) == (face.side() == Side.FACE);
                         if (towards) {
                             scores.add(hinge.score().id());
@@ -290,7 +285,7 @@ public record Ornaments(List<PlacedOrnament> placed, List<Ornament> homeless) {
                 Panel folded,
                 Polygon onPiece,
                 Face face,
-                Set<Panel> own,
+                Predicate<Panel> own,
                 List<LayerStack.Spot> under,
                 boolean fromBelow) {
             Geometry beyond = Regions.intersection(folded.outline(), onPiece);
@@ -301,7 +296,7 @@ public record Ornaments(List<PlacedOrnament> placed, List<Ornament> homeless) {
             }
             Geometry lying = Regions.union(there);
             return under.stream()
-                            .filter(s -> own.contains(outermost(s, fromBelow).panel()))
+                            .filter(s -> own.test(outermost(s, fromBelow).panel()))
                             .mapToDouble(s ->
                                     Regions.intersection(s.outline(), lying).getArea())
                             .sum()

@@ -8,6 +8,7 @@ import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
 import vantbreeze.fold.Crossing;
+import vantbreeze.fold.Level;
 import vantbreeze.fold.Motion;
 import vantbreeze.fold.PoseSolver;
 import vantbreeze.fold.RigidMotion;
@@ -19,6 +20,7 @@ import vantbreeze.layer.PlacedOrnament;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Ruler;
 import vantbreeze.measure.Size;
+import vantbreeze.structure.Grouped;
 import vantbreeze.structure.Panel;
 import vantbreeze.structure.Path;
 import vantbreeze.structure.Regions;
@@ -95,8 +97,12 @@ final class OrnamentSnags {
                     Snag.Code.ORNAMENT_STICKS_PANELS,
                     Severity.STOP,
                     o.ornament(),
-                    "The %s glues the %s to the %s, and they have to part: nothing opens."
-                            .formatted(name, own, names(others)));
+                    "The %s glues %s to %s, and they part: %s."
+                            .formatted(
+                                    name,
+                                    Grouped.the(own),
+                                    names(others),
+                                    parting(o.face().panel(), others)));
         }
         if (o.isTooLow()) {
             add(
@@ -113,6 +119,23 @@ final class OrnamentSnags {
                     .toList());
             parts(held).forEach(part -> holds(o, part));
         }
+    }
+
+    /** When the first of them does, and by how much. */
+    private String parting(Panel own, List<Panel> others) {
+        Level level = work.level();
+        return others.stream()
+                .flatMap(other -> level.parting(own, other).stream()
+                        .map(p -> "on the way from %s to %s %s %s"
+                                .formatted(
+                                        p.from(),
+                                        p.to(),
+                                        Grouped.the(other.name()),
+                                        p.isTurn()
+                                                ? "turns away by up to %.0f°".formatted(p.degrees())
+                                                : "moves off by up to " + ruler.about(p.apart()))))
+                .findFirst()
+                .orElse("nothing opens");
     }
 
     /** A ribbon around a panel turns behind it at two free edges. */
@@ -208,8 +231,8 @@ final class OrnamentSnags {
         return parts;
     }
 
-    static String names(List<Panel> panels) {
-        return String.join(" and the ", panels.stream().map(Panel::name).toList());
+    private static String names(List<Panel> panels) {
+        return Grouped.joined(panels.stream().map(p -> Grouped.the(p.name())).toList());
     }
 
     private static String millimetres(Length length) {

@@ -80,8 +80,8 @@ record Workpiece(
                 s,
                 dressing,
                 panel -> Parts.cutFrom(structure, structure.piece(panel.piece()), brief.papers())));
-        Ornaments ornaments = card.map(c ->
-                        Ornaments.of(brief.ornaments(), brief.matting().grid(), c, papers, Level.poses(closed, scenes)))
+        Ornaments ornaments = card.map(c -> Ornaments.of(
+                        brief.ornaments(), brief.matting().grid(), c, papers, Level.of(structure, closed, scenes)))
                 .orElse(Ornaments.NONE);
         papers.addAll(ornaments.layers(closed));
         StackMap open = StackMap.of(papers);
@@ -119,6 +119,11 @@ record Workpiece(
             throw new BriefException(
                     "closure", brief.closure().text(brief.units()), "one that suits the card's size", e.getMessage());
         }
+    }
+
+    /** What stays level with what from closed on. */
+    Level level() {
+        return Level.of(structure, closed, scenes);
     }
 
     private static Size size(Envelope box) {

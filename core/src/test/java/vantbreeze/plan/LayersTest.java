@@ -309,6 +309,10 @@ class LayersTest {
                 LATCH, topper("middle/face", "2 1/2 x 2 in", "-3/4", "2 1/2").glued(Ornament.Glue.WHOLE));
         Snag snag = snag(plan, Snag.Code.ORNAMENT_STICKS_PANELS).orElseThrow();
         assertThat(snag.severity()).isEqualTo(Severity.STOP);
+        assertThat(snag.text())
+                .isEqualTo(
+                        "The topper glues the middle to the left lip, the left gate, the right lip and the right gate, and they part:"
+                                + " on the way from closed to displayed the left lip turns away by up to 100°.");
         assertThat(snag.fixes().get(0).label()).isEqualTo("Glue it on the middle only");
     }
 
