@@ -223,7 +223,7 @@ function Panels({ folding, at, marked, onMark, dress, colours }: PaperModelProps
             onMark={() => onMark(panel.name)}
             colours={
               dress && !panel.clear
-                ? { ...colours, ...bothSides((dress.papers.get(panel.name) ?? dress.base).colour) }
+                ? { ...colours, ...(dress.papers.get(panel.name) ?? dress.base) }
                 : colours
             }
             photo={dress?.photo?.panels.includes(panel.name) ? dress.photo : null}
@@ -236,15 +236,13 @@ function Panels({ folding, at, marked, onMark, dress, colours }: PaperModelProps
         <Fastened
           fastened={folding.fastened}
           top={Math.max(...folding.panels.map((p) => p.layer)) * (APART_MM + LAYER_MM) + PAPER_MM}
-          colour={dress?.base.colour ?? colours.face}
+          colour={dress?.base.face ?? colours.face}
           line={colours.line}
         />
       )}
     </>
   );
 }
-
-const bothSides = (colour: string) => ({ face: colour, back: colour });
 
 /** A closure goes on when the card is closed, not before. */
 const NEARLY = 0.995;

@@ -37,6 +37,7 @@ it("lays mats over the panel and toppers over the mats, as high as foam holds th
         { name: "base", panels: [{ name: "front" }, { name: "back" }] },
         { name: "bar", panels: [{ name: "bar" }] },
       ],
+      papers: [{ paper: paper("#333333"), behind: { colour: "#444444" } }],
       baseAt: { x: 10, y: 20 },
     },
     ({ colour }) =>
@@ -48,7 +49,8 @@ it("lays mats over the panel and toppers over the mats, as high as foam holds th
   expect(high[2]).toBeGreaterThan(2);
   expect(dress.sheets.map((s) => s.photo?.id)).toEqual([undefined, undefined, "p"]);
   expect(dress.sheets[2]?.paper.colour).toBe("#dddd00");
-  expect([...dress.papers]).toEqual([["bar", paper("#333333")]]);
+  expect(dress.base).toEqual({ face: "#ffffff", back: "#ffffff" });
+  expect([...dress.papers]).toEqual([["bar", { face: "#333333", back: "#444444" }]]);
 });
 
 /** A mat of 40 by 20 mm on a photograph of 200 by 100 mm: whichever way it is turned, its corners lie in the sheet's corner. */

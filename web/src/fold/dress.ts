@@ -1,4 +1,5 @@
 import type { Brief, Mat, Paper, PlacedOrnament, SheetPhoto } from "../api/types";
+import { lookOf } from "../parts/paperLook";
 
 /** A paper on a panel, as it is drawn in space. */
 export interface Sheet {
@@ -19,11 +20,17 @@ export interface Sheet {
   high: number;
 }
 
+/** The colours of a paper's good side and of its back. */
+export interface Sides {
+  face: string;
+  back: string;
+}
+
 /** How a card is dressed: what it is folded from, and what lies on its panels. */
 export interface Dress {
-  base: Paper;
+  base: Sides;
   /** What the panels of pieces with a paper of their own are cut from, by the panel's name. */
-  papers: Map<string, Paper>;
+  papers: Map<string, Sides>;
   sheets: Sheet[];
   /** The photographed sheet that the first piece is cut from, and where; lengths in mm. */
   photo: BasePhoto | null;
@@ -50,11 +57,16 @@ export function dressOf(
     mats: Mat[];
     ornaments: PlacedOrnament[];
     pieces: { name: string; panels: { name: string }[] }[];
+    papers: { paper: Paper; behind: { colour: string } }[];
     baseAt: { x: number; y: number };
   },
   photoOf: (paper: Paper) => SheetPhoto | null,
 ): Dress {
   const photo = photoOf(plan.brief.piecePapers?.[plan.pieces[0]?.name ?? ""] ?? plan.brief.base);
+  const sidesOf = (paper: Paper): Sides => ({
+    face: paper.colour,
+    back: plan.papers.find((p) => lookOf(p.paper) === lookOf(paper))?.behind.colour ?? paper.colour,
+  });
   const layers = new Map<string, number>();
   const sheets: Sheet[] = plan.mats.map((mat, i) => {
     layers.set(mat.face, Math.max(layers.get(mat.face) ?? 0, mat.layer));
@@ -89,11 +101,11 @@ export function dressOf(
     });
   });
   return {
-    base: plan.brief.base,
+    base: sidesOf(plan.brief.base),
     papers: new Map(
       plan.pieces.flatMap((piece) => {
         const paper = plan.brief.piecePapers?.[piece.name];
-        return paper ? piece.panels.map((panel) => [panel.name, paper] as const) : [];
+        return paper ? piece.panels.map((panel) => [panel.name, sidesOf(paper)] as const) : [];
       }),
     ),
     sheets,

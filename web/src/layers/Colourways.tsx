@@ -8,7 +8,8 @@ import { Trouble } from "../parts/Trouble";
 import { useAttempt } from "../state/useAttempt";
 import { useBench, useChange, usePlan, useSettledBrief } from "../state/useBench";
 import { Picture } from "./Looks";
-import { lookOf, paletteOf, rolesOf, withPaper, type Used } from "./palette";
+import { lookOf } from "../parts/paperLook";
+import { paletteOf, rolesOf, withPaper, type Used } from "./palette";
 import { PaperChoice } from "./PaperChoice";
 import { useLooks } from "./useLooks";
 

@@ -19,7 +19,7 @@ import {
   type StripHeight,
 } from "./finish";
 import { words } from "./moments";
-import { lookOf } from "./palette";
+import { lookOf } from "../parts/paperLook";
 import { ofLayer, withLayer } from "./papers";
 import { PaperChoice } from "./PaperChoice";
 import { alike, everySecond, inPairs, pointed, type Selection } from "./selection";

@@ -12,6 +12,19 @@ const PRINTS = [
   { value: "UPRIGHT", label: "upright", hint: "a pattern that has an up" },
 ];
 
+const AS_USUAL = "USUAL";
+
+const BACKS = [
+  {
+    value: AS_USUAL,
+    label: "back as usual",
+    hint: "white behind a pattern, glitter, foil or mirror; otherwise as in front",
+  },
+  { value: "PLAIN", label: "back in another colour", hint: "plain; can be written on" },
+  { value: "SCATTERED", label: "back scattered", hint: "printed on both sides, without direction" },
+  { value: "UPRIGHT", label: "back upright", hint: "printed on both sides, with an up" },
+];
+
 /** The papers of the card, each with what is cut from it: changed here, it changes wherever it lies. */
 export function Palette() {
   const plan = usePlan((p) => p);
@@ -31,7 +44,7 @@ export function Palette() {
 function PaperRow({ used }: { used: Used }) {
   const change = useChange();
   const materials = useMaterials();
-  const { paper, called, places } = used;
+  const { paper, called, behind, places } = used;
   const set = (part: Partial<Paper>) => change((b) => withPaper(b, places, { ...paper, ...part }));
   const material = paper.material ?? "PAPER";
   const known = materials.find((m) => m.material === material);
@@ -60,6 +73,32 @@ function PaperRow({ used }: { used: Used }) {
         choices={PRINTS}
         onChoose={(print) => void set({ print: print as Paper["print"] })}
       />{" "}
+      {known?.form !== "READY" && known?.form !== "LENGTH" && (
+        <ChoiceWord
+          label={`Back of ${called}`}
+          value={paper.back?.print ?? AS_USUAL}
+          choices={BACKS}
+          onChoose={(chosen) =>
+            void set({
+              back:
+                chosen === AS_USUAL
+                  ? null
+                  : { colour: paper.back?.colour ?? behind.colour, print: chosen as Paper["print"] },
+            })
+          }
+        />
+      )}{" "}
+      {paper.back && (
+        <input
+          type="color"
+          aria-label={`Colour behind ${called}`}
+          value={paper.back.colour}
+          onChange={(e) =>
+            void set({ back: { colour: e.target.value, print: paper.back?.print ?? "PLAIN" } })
+          }
+          className="border-rule h-8 w-10 cursor-pointer rounded border bg-transparent p-0.5 align-middle"
+        />
+      )}{" "}
       <ChoiceWord
         label={`Material of ${called}`}
         value={material}

@@ -2,7 +2,8 @@ import type { Paper } from "../api/types";
 import { useMaterials, usePapers } from "../bench/useTables";
 import { ChoiceWord } from "../parts/ChoiceWord";
 import { usePlan } from "../state/useBench";
-import { freshName, lookOf } from "./palette";
+import { lookOf } from "../parts/paperLook";
+import { freshName } from "./palette";
 
 interface PaperChoiceProps {
   /** What it is for: "the base", "layer 1". */
@@ -30,8 +31,8 @@ export function PaperChoice({ label, paper, onChoose, folds, loose }: PaperChoic
     if ((loose || isSheet(p)) && (!folds || p.material !== "FILM"))
       known.set(lookOf(p), { paper: p, called, hint: "on this card" });
   for (const { content } of drawer) {
-    const { stock, colour, print, name, kind } = content;
-    const sheet: Paper = { stock, colour, print, name, material: kind === "PAPER" ? undefined : kind };
+    const { stock, colour, print, back, name, kind } = content;
+    const sheet: Paper = { stock, colour, print, back, name, material: kind === "PAPER" ? undefined : kind };
     if (!known.has(lookOf(sheet)) && !(folds && kind === "FILM"))
       known.set(lookOf(sheet), { paper: sheet, called: name, hint: `in the drawer, ${stock}` });
   }

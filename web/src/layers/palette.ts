@@ -1,4 +1,5 @@
 import type { Brief, Paper, Plan } from "../api/types";
+import { lookOf } from "../parts/paperLook";
 
 /** Where a card takes a paper. */
 export interface Place {
@@ -87,23 +88,22 @@ export function placesOf({ brief, parts, faces }: Dressed): Place[] {
 
 const at = <T>(list: T[], i: number, value: T) => list.map((old, j) => (j === i ? value : old));
 
-/** Says the same for papers that are the same. */
-export const lookOf = (p: Paper) =>
-  [p.name ?? "", p.material ?? "PAPER", p.stock, p.colour.toLowerCase(), p.print].join("|");
-
 /** A paper of the card, what it is called, and where it lies. */
 export interface Used {
   paper: Paper;
   called: string;
+  /** What its back shows. */
+  behind: { colour: string };
   places: Place[];
 }
 
 /** The card's papers, each once; one without a place follows from the others. */
 export function paletteOf(plan: Dressed & Pick<Plan, "papers">): Used[] {
   const places = placesOf(plan);
-  return plan.papers.map(({ paper, called }) => ({
+  return plan.papers.map(({ paper, called, behind }) => ({
     paper,
     called,
+    behind,
     places: places.filter((p) => lookOf(p.paper) === lookOf(paper)),
   }));
 }

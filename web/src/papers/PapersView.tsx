@@ -205,6 +205,7 @@ function SheetCard({ sheet, scale, onEdit, onDrop, onPhoto, onNoPhoto }: SheetCa
     said.stock,
     said.kind !== "PAPER" && materials.find((m) => m.material === said.kind)?.word,
     PRINTS[said.print],
+    said.back && (said.back.print === "PLAIN" ? "another colour behind" : "printed on both sides"),
     said.grain && GRAINS[said.grain],
     said.price && `${said.price} each`,
   ].filter(Boolean);

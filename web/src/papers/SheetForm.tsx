@@ -27,17 +27,24 @@ export function readSheet(data: FormData): DrawerSheetContent {
     kind,
     stock: text(data, "stock"),
     colour: film ? "#ffffff" : text(data, "colour"),
+    back: film || !data.get("back") ? undefined : backOf(data),
     print: film ? "PLAIN" : (text(data, "print") as DrawerSheetContent["print"]),
     grain: film ? undefined : ((text(data, "grain") || undefined) as DrawerSheetContent["grain"]),
     price: text(data, "price") || undefined,
   };
 }
 
+const backOf = (data: FormData): DrawerSheetContent["back"] => ({
+  colour: text(data, "backColour") || "#ffffff",
+  print: text(data, "back") as DrawerSheetContent["print"],
+});
+
 /** A sheet put in or changed. */
 export function SheetForm({ sheet, trouble, onCancel, onDone }: SheetFormProps) {
   const said = sheet?.content;
   const materials = useMaterials();
   const [kind, setKind] = useState<DrawerSheetContent["kind"]>(said?.kind ?? "PAPER");
+  const [back, setBack] = useState<string>(said?.back?.print ?? "");
   const known = materials.find((m) => m.material === kind);
   function submit(e: FormEvent<HTMLFormElement>) {
     e.preventDefault();
@@ -94,6 +101,27 @@ export function SheetForm({ sheet, trouble, onCancel, onDone }: SheetFormProps) 
             value={said?.print ?? "PLAIN"}
             options={{ PLAIN: "plain", SCATTERED: "scattered", UPRIGHT: "with an up" }}
           />
+          <Choice
+            label="Back"
+            name="back"
+            value={back}
+            onChange={setBack}
+            options={{
+              "": "as usual",
+              PLAIN: "plain, another colour",
+              SCATTERED: "scattered",
+              UPRIGHT: "with an up",
+            }}
+          />
+          {back && (
+            <Field
+              label="Colour behind"
+              name="backColour"
+              type="color"
+              defaultValue={said?.back?.colour ?? "#ffffff"}
+              className="w-14 p-0.5"
+            />
+          )}
           <Choice
             label="Grain"
             name="grain"

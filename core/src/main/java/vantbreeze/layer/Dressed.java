@@ -23,6 +23,11 @@ public record Dressed(
         return faces.stream().filter(f -> f.key().equals(key)).findFirst();
     }
 
+    /** The bare panel, as it is seen and written on from that side. */
+    Paper ground(Face face) {
+        return face.shows(paper.apply(face.panel()));
+    }
+
     /** The one that nothing lies on; the largest where several do. */
     Optional<Mat> topmostMat(Face face) {
         return dressing.mats().stream()

@@ -16,6 +16,7 @@ import vantbreeze.fold.Opening;
 import vantbreeze.fold.RigidMotion;
 import vantbreeze.fold.Scene;
 import vantbreeze.fold.Sight;
+import vantbreeze.material.Paper;
 import vantbreeze.structure.FlatMotion;
 import vantbreeze.structure.Habit;
 import vantbreeze.structure.Mirror;
@@ -119,6 +120,11 @@ public record Face(
     /** Whether slits notch it, so that it gets a strip on each row unless the maker wants one paper cut to its shape. */
     public boolean isNotched() {
         return !Rows.of(panel.outline()).isEmpty();
+    }
+
+    /** That side of the paper that its panel is cut from. */
+    public Paper shows(Paper paper) {
+        return side == Side.FACE ? paper : paper.behind();
     }
 
     /** Names the face in a brief: "back/face". */

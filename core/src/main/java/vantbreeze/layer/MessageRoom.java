@@ -63,7 +63,7 @@ public record MessageRoom(Face face, Size size, List<Face> across) {
         Stream<MessageRoom> single = faces.stream()
                 .filter(MessageRoom::isReached)
                 .filter(f -> !structure.isGlued(f.panel(), f.side()))
-                .flatMap(f -> on(f, dressing, ornaments, card.paper().apply(f.panel())));
+                .flatMap(f -> on(f, dressing, ornaments, card.ground(f)));
         List<MessageRoom> rooms = Stream.concat(written, single)
                 .sorted(Comparator.comparingDouble((MessageRoom r) -> r.size().squareMillimetres())
                         .reversed())
@@ -71,8 +71,7 @@ public record MessageRoom(Face face, Size size, List<Face> across) {
         return rooms.isEmpty()
                 ? behind(
                                 faces.stream()
-                                        .filter(f ->
-                                                card.paper().apply(f.panel()).canBeWrittenOn())
+                                        .filter(f -> card.ground(f).canBeWrittenOn())
                                         .toList(),
                                 card,
                                 ornaments)

@@ -19,14 +19,21 @@ public enum Material {
             Trait.TRANSLUCENT,
             Trait.CLEAR,
             Trait.SLICK),
-    GLITTER("glitter card", 1.4, "It sheds, and tape and dots hold badly on it.", Trait.ROUGH),
+    GLITTER("glitter card", 1.4, "It sheds, and tape and dots hold badly on it.", Trait.ROUGH, Trait.FACED),
     FOIL(
             "foil card",
             1.15,
             "It is slick: wet glue slides off it. It cracks where it folds.",
             Trait.SLICK,
-            Trait.BRITTLE),
-    MIRROR("mirror card", 1.15, "It is slick, and it scratches. It cracks where it folds.", Trait.SLICK, Trait.BRITTLE),
+            Trait.BRITTLE,
+            Trait.FACED),
+    MIRROR(
+            "mirror card",
+            1.15,
+            "It is slick, and it scratches. It cracks where it folds.",
+            Trait.SLICK,
+            Trait.BRITTLE,
+            Trait.FACED),
     FABRIC("fabric", 2, "Wet glue soaks through it, and it frays where it is cut.", Trait.POROUS),
     RIBBON(Form.LENGTH, "ribbon", 1.7, "0.3 mm", "Its ends fray: cut them aslant, or seal them.", Trait.POROUS),
     TWINE(Form.LENGTH, "twine", 1.5, "1.5 mm", "Wet glue soaks into it.", Trait.POROUS),
@@ -61,7 +68,9 @@ public enum Material {
         /** Wet glue soaks through. */
         POROUS,
         /** Its face cracks where it folds. */
-        BRITTLE
+        BRITTLE,
+        /** It is so on its good side alone; behind it is plain card. */
+        FACED
     }
 
     /** Nothing thinner or thicker is sold. Common practice, no published source. */
@@ -119,6 +128,27 @@ public enum Material {
     /** What a maker has to know of it, in a sentence or two; empty where there is nothing. */
     public String advice() {
         return advice;
+    }
+
+    /** What to mind when it is cut, a sentence; empty where there is nothing. Common practice, no published source. */
+    public String whenCut() {
+        return switch (this) {
+            case GLITTER -> "Glitter card sheds: cut it over scrap paper.";
+            case FABRIC -> "Fabric frays: cut it once, with a sharp blade.";
+            case MIRROR -> "Mirror card scratches: keep its face off the table.";
+            default -> "";
+        };
+    }
+
+    /** The same when it is scored and folded. */
+    public String whenFolded() {
+        return switch (this) {
+            case FOIL, MIRROR ->
+                "%s cracks where it folds: score it gently two or three times, fold it slowly."
+                        .formatted(Character.toUpperCase(word.charAt(0)) + word.substring(1));
+            case VELLUM -> "Vellum creases white and for good: score it lightly, fold it once.";
+            default -> "";
+        };
     }
 
     public boolean is(Trait trait) {

@@ -1,6 +1,7 @@
 package vantbreeze.material;
 
 import java.util.Locale;
+import java.util.Optional;
 import java.util.regex.Pattern;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.UnitSystem;
@@ -10,8 +11,17 @@ import vantbreeze.measure.UnitSystem;
  *
  * @param name the maker's own, such as "lamp yellow"; empty where it has none
  * @param colour of its ground, "#rrggbb", in small letters
+ * @param back what its back looks like, where that is not as usual: white behind a pattern or a coat, else as its good side
  */
-public record Paper(String name, Material material, Stock stock, String colour, Print print) {
+public record Paper(String name, Material material, Stock stock, String colour, Print print, Optional<Back> back) {
+
+    /** What is on the back of a paper that is printed or coloured on both sides. */
+    public record Back(String colour, Print print) {
+
+        public Back {
+            colour = hexadecimal(colour);
+        }
+    }
 
     /** Lighter is called paper. Common practice, no published source. */
     private static final int LIGHTEST_CARD = 180;
@@ -23,10 +33,17 @@ public record Paper(String name, Material material, Stock stock, String colour, 
 
     private static final String NO_COLOUR = "#ffffff";
 
+    private static final String BARE = "#ffffff";
+
     public static final int LONGEST_NAME = 60;
 
     /** Acetate as makers use it for bands that must bow: thin and floppy. Common practice, no published source. */
     public static final Paper USUAL_FILM = film(Length.millimetres(0.1));
+
+    /** With its usual back. */
+    public Paper(String name, Material material, Stock stock, String colour, Print print) {
+        this(name, material, stock, colour, print, Optional.empty());
+    }
 
     /** Of paper or card. */
     public Paper(String name, Stock stock, String colour, Print print) {
@@ -44,12 +61,16 @@ public record Paper(String name, Material material, Stock stock, String colour, 
             throw new IllegalArgumentException(
                     "The paper's name (%s) must have at most %d characters.".formatted(name, LONGEST_NAME));
         }
-        if (!COLOUR.matcher(colour).matches()) {
-            throw new IllegalArgumentException(
-                    "The colour (%s) must be # and six hexadecimal digits, such as #f4efe3.".formatted(colour));
-        }
         material.require(stock);
-        colour = colour.toLowerCase(Locale.ROOT);
+        colour = hexadecimal(colour);
+    }
+
+    private static String hexadecimal(String text) {
+        if (!COLOUR.matcher(text).matches()) {
+            throw new IllegalArgumentException(
+                    "The colour (%s) must be # and six hexadecimal digits, such as #f4efe3.".formatted(text));
+        }
+        return text.toLowerCase(Locale.ROOT);
     }
 
     /** Clear film. */
@@ -64,12 +85,23 @@ public record Paper(String name, Material material, Stock stock, String colour, 
     }
 
     public Paper with(Stock other) {
-        return new Paper(name, material, other, colour, print);
+        return new Paper(name, material, other, colour, print, back);
     }
 
     /** Another paper than the one that is called so. */
     public Paper with(Print other) {
-        return new Paper("", material, stock, colour, other);
+        return new Paper("", material, stock, colour, other, back);
+    }
+
+    /** As it is seen and written on from behind; itself where both sides are alike. */
+    public Paper behind() {
+        boolean faced = material.is(Material.Trait.FACED);
+        Back good = new Back(colour, print);
+        Back seen = back.orElseGet(() -> faced || print != Print.PLAIN ? new Back(BARE, Print.PLAIN) : good);
+        return seen.equals(good) && !faced
+                ? this
+                : new Paper(
+                        name, faced ? Material.PAPER : material, stock, seen.colour(), seen.print(), Optional.of(good));
     }
 
     /** Its name, or what its colour, material and weight make of it: "dark blue card", "light grey vellum". */
@@ -92,7 +124,8 @@ public record Paper(String name, Material material, Stock stock, String colour, 
         return material == other.material
                 && stock.equals(other.stock)
                 && colour.equals(other.colour)
-                && print == other.print;
+                && print == other.print
+                && back.equals(other.back);
     }
 
     /** @throws IllegalArgumentException if nothing is cut from it: it comes off a spool, or ready */

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.LineSegment;
 import org.locationtech.jts.geom.Polygon;
@@ -94,7 +95,7 @@ public record CutParts(List<String> all, String from, List<CutList.Alike> what) 
                         "From %s, cut".formatted(from),
                         each(ruler, cards),
                         "; ",
-                        ". Check twice, cut once.",
+                        ". Check twice, cut once." + Phrases.care(care()),
                         Optional.empty());
     }
 
@@ -165,7 +166,16 @@ public record CutParts(List<String> all, String from, List<CutList.Alike> what) 
             mat.division().ifPresent(d -> splits.add(split(mat, d, ruler)));
         }
         return new Wording(
-                "From %s, cut:".formatted(from), cuts, "; ", "." + String.join("", splits) + pairs(), Optional.empty());
+                "From %s, cut:".formatted(from),
+                cuts,
+                "; ",
+                "." + String.join("", splits) + pairs() + Phrases.care(care()),
+                Optional.empty());
+    }
+
+    /** What to mind of the papers that they are cut from. */
+    Stream<String> care() {
+        return parts().stream().map(p -> p.paper().material().whenCut());
     }
 
     private String pairs() {

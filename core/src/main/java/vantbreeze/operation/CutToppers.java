@@ -49,7 +49,7 @@ public record CutToppers(List<CutParts> each) implements Operation {
                         .map(c -> "%s: %s".formatted(c.from(), String.join("; ", c.each(ruler, cards))))
                         .toList(),
                 ". From ",
-                ". Check twice, cut once.",
+                ". Check twice, cut once." + Phrases.care(each.stream().flatMap(CutParts::care)),
                 Optional.empty());
     }
 

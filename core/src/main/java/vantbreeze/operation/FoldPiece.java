@@ -137,7 +137,8 @@ public record FoldPiece(
         return Wording.plain(
                 settings.isEmpty()
                         ? "Face up. " + through
-                        : "%s%s. %s Burnish each fold.%s".formatted(begin, which, level, reversed));
+                        : "%s%s. %s Burnish each fold.%s%s"
+                                .formatted(begin, which, level, reversed, pieces.foldedWithCare()));
     }
 
     private Wording bothWays(Ruler ruler) {
@@ -150,7 +151,7 @@ public record FoldPiece(
                                 .formatted(w.pieces.named(), w.settings.get(0).how(ruler)))
                         .toList(),
                 "; ",
-                ". Keep the long edges level. Burnish each fold.",
+                ". Keep the long edges level. Burnish each fold." + pieces.foldedWithCare(),
                 Optional.empty());
     }
 
@@ -167,12 +168,13 @@ public record FoldPiece(
     }
 
     /** From the middle row outwards, rows that fold alike in one line. */
-    private static Wording inRows(List<FoldedRow> rows, Ruler ruler) {
+    private Wording inRows(List<FoldedRow> rows, Ruler ruler) {
         return new Wording(
                 "Face up; row 1 is at the bottom. Push the rows into their folds, the middle row first:",
                 rows.stream().map(row -> row.text(ruler)).toList(),
                 "; ",
-                ". Nudge the ends of the slits, never pull. Close it flat, then burnish every fold.",
+                ". Nudge the ends of the slits, never pull. Close it flat, then burnish every fold."
+                        + pieces.foldedWithCare(),
                 Optional.empty());
     }
 

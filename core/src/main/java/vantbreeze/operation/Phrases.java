@@ -1,6 +1,7 @@
 package vantbreeze.operation;
 
 import java.util.List;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import vantbreeze.measure.Ruler;
 import vantbreeze.structure.Grouped;
@@ -10,6 +11,11 @@ import vantbreeze.structure.Side;
 final class Phrases {
 
     private Phrases() {}
+
+    /** What to mind, each once, to follow a sentence; nothing where there is nothing. */
+    static String care(Stream<String> sentences) {
+        return sentences.filter(s -> !s.isEmpty()).distinct().map(s -> " " + s).collect(Collectors.joining());
+    }
 
     static String sideUp(Side side) {
         return side == Side.FACE ? "Face up" : "Face down, turned over like a page";

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Stream;
@@ -15,6 +16,8 @@ import vantbreeze.make.ScoreCard;
 import vantbreeze.make.ScoreSetting;
 import vantbreeze.make.ShapeReading;
 import vantbreeze.make.TemplateReading;
+import vantbreeze.material.Material;
+import vantbreeze.material.Paper;
 import vantbreeze.material.Tools;
 import vantbreeze.measure.Length;
 import vantbreeze.part.CutList;
@@ -47,7 +50,7 @@ record PieceTasks(TaskGraph graph, Structure structure, List<Part> parts, PaperN
     }
 
     Pieces these(Piece piece, boolean ofCard) {
-        return Pieces.of(piece, names(piece, ofCard));
+        return Pieces.of(piece, material(piece), names(piece, ofCard));
     }
 
     /** Cut, score, slit, open. */
@@ -115,12 +118,19 @@ record PieceTasks(TaskGraph graph, Structure structure, List<Part> parts, PaperN
         });
     }
 
-    private String source(Piece piece) {
-        String paper = parts.stream()
+    private Optional<Paper> paper(Piece piece) {
+        return parts.stream()
                 .filter(p -> p.piece().name().equals(piece.name()) && p.kind() != Part.Kind.MAT)
                 .findFirst()
-                .map(p -> names.of(p.paper()))
-                .orElse("");
+                .map(Part::paper);
+    }
+
+    private Material material(Piece piece) {
+        return paper(piece).map(Paper::material).orElse(piece.isClear() ? Material.FILM : Material.PAPER);
+    }
+
+    private String source(Piece piece) {
+        String paper = paper(piece).map(names::of).orElse("");
         return piece.isClear() || paper.isEmpty() ? "clear film" : "%s, %s".formatted(paper, sheet);
     }
 

@@ -1,8 +1,12 @@
 package vantbreeze.operation;
 
+import java.util.Collections;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.Stream;
+import vantbreeze.material.Material;
 import vantbreeze.measure.Size;
 import vantbreeze.structure.Form;
 import vantbreeze.structure.Grouped;
@@ -11,17 +15,19 @@ import vantbreeze.structure.Piece;
 /**
  * Pieces that the same is done to in one go.
  *
+ * @param materials what they are cut from, each once
  * @param all the names of everything that could be meant, so that "both" is said of no two out of four
  */
-public record Pieces(List<Piece> list, List<String> all) {
+public record Pieces(List<Piece> list, Set<Material> materials, List<String> all) {
 
     public Pieces {
         list = List.copyOf(list);
+        materials = Collections.unmodifiableSet(EnumSet.copyOf(materials));
         all = List.copyOf(all);
     }
 
-    static Pieces of(Piece piece, List<String> all) {
-        return new Pieces(List.of(piece), all);
+    static Pieces of(Piece piece, Material material, List<String> all) {
+        return new Pieces(List.of(piece), Set.of(material), all);
     }
 
     public Piece first() {
@@ -35,7 +41,9 @@ public record Pieces(List<Piece> list, List<String> all) {
     }
 
     Pieces with(Pieces more) {
-        return new Pieces(Stream.concat(list.stream(), more.list.stream()).toList(), all);
+        Set<Material> both = EnumSet.copyOf(materials);
+        both.addAll(more.materials);
+        return new Pieces(Stream.concat(list.stream(), more.list.stream()).toList(), both, all);
     }
 
     /** Whether these come out the same when they are turned by a quarter: rectangles, longer than wide. */
@@ -46,6 +54,11 @@ public record Pieces(List<Piece> list, List<String> all) {
                         .allMatch(p -> p.form() == Form.RECTANGLE && p.slits().isEmpty())
                 && other.list.stream().allMatch(p -> p.size().equals(size.turned()))
                 && list.stream().allMatch(p -> p.size().equals(size));
+    }
+
+    /** What to mind when they are scored and folded, to follow a sentence; empty where there is nothing. */
+    String foldedWithCare() {
+        return Phrases.care(materials.stream().map(Material::whenFolded));
     }
 
     /** "the base", "both doors", "all 4 strips". */

@@ -205,7 +205,11 @@ public record Look(Face.Moment moment, Envelope box, List<Region> regions) {
                     regions,
                     s.face(),
                     0,
-                    brief.papers().of(s.face().panel().piece(), s.face().panel().isClear()),
+                    s.face()
+                            .shows(brief.papers()
+                                    .of(
+                                            s.face().panel().piece(),
+                                            s.face().panel().isClear())),
                     picturedUp(s, 0),
                     s.seen());
         }

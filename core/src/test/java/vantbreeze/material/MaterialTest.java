@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 import static org.assertj.core.api.Assumptions.assumeThat;
 
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -23,6 +24,31 @@ class MaterialTest {
         assertThat(Stock.parse("0.1 mm", Material.FILM).gramsPerSquareMetre()).isEqualTo(130);
         assertThat(Stock.parse("0.1 mm", Material.PAPER).gramsPerSquareMetre()).isEqualTo(80);
         assertThat(Paper.USUAL_FILM.grams(1e6)).isCloseTo(130, within(1e-9));
+    }
+
+    /** Patterned paper is white behind, card of one colour through, a coat on the good side alone. Common practice, no source. */
+    @Test
+    void theBackOfAPaperIsItsOwn() {
+        Paper card = of(Material.PAPER, "300 gsm", "#3a5f8a");
+        assertThat(card.behind().colour()).isEqualTo("#3a5f8a");
+        Paper pattern = card.with(Print.SCATTERED);
+        assertThat(pattern.canBeWrittenOn()).isFalse();
+        assertThat(pattern.behind().colour()).isEqualTo("#ffffff");
+        assertThat(pattern.behind().canBeWrittenOn()).isTrue();
+        Paper glitter = of(Material.GLITTER, "250 gsm", "#c0a040");
+        assertThat(glitter.canBeWrittenOn()).isFalse();
+        assertThat(glitter.behind().canBeWrittenOn()).isTrue();
+        Paper both = new Paper(
+                "two sides",
+                Material.PAPER,
+                pattern.stock(),
+                pattern.colour(),
+                Print.SCATTERED,
+                Optional.of(new Paper.Back("#E8C547", Print.UPRIGHT)));
+        assertThat(both.behind().canBeWrittenOn()).isFalse();
+        assertThat(both.behind().colour()).isEqualTo("#e8c547");
+        assertThat(both.behind().behind()).isEqualTo(both);
+        assertThat(both.isLike(pattern)).isFalse();
     }
 
     /** What the one estimates from the other gives it back, whatever the material. */

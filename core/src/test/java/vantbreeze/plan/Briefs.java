@@ -3,6 +3,7 @@ package vantbreeze.plan;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import vantbreeze.catalogue.FoldCatalogue;
 import vantbreeze.catalogue.Proportions;
 import vantbreeze.layer.Closure;
@@ -91,6 +92,17 @@ public final class Briefs {
                 .map(p -> new Paper(p.stock(), p.colour(), print))
                 .toList();
         return b.withMatting(new Matting(m.layers(), m.steps(), m.grid(), m.meeting(), m.byFace(), papers));
+    }
+
+    /** The same with a pattern on both sides: there is no plain side to write on. */
+    public static Paper printedOnBothSides(Paper p) {
+        return new Paper(
+                p.name(),
+                p.material(),
+                p.stock(),
+                p.colour(),
+                Print.SCATTERED,
+                Optional.of(new Paper.Back(p.colour(), Print.SCATTERED)));
     }
 
     /** As a maker with metric tools plans it. */

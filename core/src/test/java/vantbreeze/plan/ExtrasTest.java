@@ -122,7 +122,7 @@ class ExtrasTest {
     @Test
     void aWritingCardIsOfferedWhereThereIsNoRoom() {
         Brief z = Briefs.printed(Briefs.closed("z-fold", "5 1/2", "4 1/4"), Print.SCATTERED);
-        Brief printed = z.withBase(new vantbreeze.material.Paper(z.base().stock(), "#fbf8f0", Print.SCATTERED));
+        Brief printed = z.withBase(Briefs.printedOnBothSides(z.base()));
         Plan plan = Planner.plan(printed);
         assertThat(plan.snags())
                 .filteredOn(s -> s.code() == Snag.Code.NO_MESSAGE_ROOM)

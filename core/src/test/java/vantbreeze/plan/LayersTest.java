@@ -229,8 +229,7 @@ class LayersTest {
     @Test
     void onATowerAWritingMatGoesWhereItIsWholeEnough() {
         Brief tower = Briefs.finished(Briefs.closed("tower", "5", "7"), Map.of("middle/back", Finish.mats(0)));
-        Brief printed = Briefs.printed(tower, Print.SCATTERED)
-                .withBase(new vantbreeze.material.Paper(tower.base().stock(), "#fbf8f0", Print.SCATTERED));
+        Brief printed = Briefs.printed(tower, Print.SCATTERED).withBase(Briefs.printedOnBothSides(tower.base()));
         Snag snag = snag(Planner.plan(printed), Snag.Code.NO_MESSAGE_ROOM).orElseThrow();
         assertThat(snag.fixes()).extracting(Snag.Fix::label).contains("Add a writing mat on the middle (back side)");
     }

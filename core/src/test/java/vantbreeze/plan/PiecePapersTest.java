@@ -17,6 +17,8 @@ import org.junit.jupiter.params.provider.MethodSource;
 import vantbreeze.catalogue.FoldCatalogue;
 import vantbreeze.catalogue.FoldDesign;
 import vantbreeze.catalogue.Parameter;
+import vantbreeze.layer.Matting;
+import vantbreeze.material.Material;
 import vantbreeze.material.Paper;
 import vantbreeze.material.PiecePapers;
 import vantbreeze.material.Print;
@@ -24,6 +26,7 @@ import vantbreeze.material.Stock;
 import vantbreeze.part.PaperNames;
 import vantbreeze.part.Part;
 import vantbreeze.structure.Piece;
+import vantbreeze.structure.Side;
 
 /** A card whose pieces are cut from papers of their own. */
 class PiecePapersTest {
@@ -153,5 +156,39 @@ class PiecePapersTest {
                 .hasMessageContaining("At most 60");
         assertThatThrownBy(() -> new Paper("x".repeat(61), new Stock(160), "#ffffff", Print.PLAIN))
                 .hasMessageContaining("at most 60 characters");
+    }
+
+    /** A patterned Z-fold has no room on its good side, but the white behind it takes a pen; a second print takes that too. */
+    @Test
+    void theBackOfAPatternedCardIsWrittenOn() {
+        Brief card = Briefs.closed("book", "5", "7");
+        Brief bare = card.withMatting(new Matting(
+                0,
+                card.matting().steps(),
+                card.matting().grid(),
+                card.matting().meeting(),
+                Map.of(),
+                card.matting().papers()));
+        Paper pattern = bare.base().with(Print.SCATTERED);
+        Plan oneSide = Planner.plan(bare.withBase(pattern));
+        assertThat(oneSide.messageRoom()).isNotEmpty().allMatch(r -> r.face().side() == Side.BACK);
+        Paper both = Briefs.printedOnBothSides(pattern);
+        assertThat(Planner.plan(bare.withBase(both)).messageRoom()).isEmpty();
+        assertThat(Look.all(bare.withBase(both)))
+                .anySatisfy(look -> assertThat(look.regions())
+                        .anyMatch(r -> r.face().side() == Side.BACK && r.paper().print() == Print.SCATTERED));
+    }
+
+    /** Foil cracks at a score, glitter sheds where it is cut: said once, where it happens. Common practice, no source. */
+    @Test
+    void whatAMaterialDoesIsSaidAtItsStep() {
+        Brief card = Briefs.closed("z-fold", "5 1/2", "4 1/4");
+        Paper foil =
+                new Paper("copper foil", Material.FOIL, Stock.parse("300 gsm", Material.FOIL), "#b87333", Print.PLAIN);
+        Plan plan = Planner.plan(card.withBase(foil));
+        assertThat(plan.steps())
+                .filteredOn(s -> s.text().contains("cracks where it folds"))
+                .isNotEmpty()
+                .allMatch(s -> s.title().startsWith("Fold"));
     }
 }

@@ -11,6 +11,7 @@ import vantbreeze.material.Print;
 import vantbreeze.part.Part.Grain;
 import vantbreeze.server.outline.PathData;
 import vantbreeze.server.paper.SheetJson.PhotoJson;
+import vantbreeze.server.plan.BriefJson.BackJson;
 import vantbreeze.server.plan.LengthJson;
 import vantbreeze.server.plan.LengthJson.SizeJson;
 
@@ -71,6 +72,7 @@ public record CuttingJson(
      * What is cut from one paper.
      *
      * @param use what for: "base, mat, layer 1"
+     * @param back what is on its back, where that is not as usual
      * @param sheetCount how many sheets
      * @param fewest fewer will not do, whoever cuts them
      * @param proven whether no fewer sheets would do
@@ -83,6 +85,7 @@ public record CuttingJson(
             String stock,
             String colour,
             Print print,
+            @Schema(nullable = true) BackJson back,
             Material material,
             int sheetCount,
             int fewest,

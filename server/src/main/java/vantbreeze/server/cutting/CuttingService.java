@@ -24,6 +24,7 @@ import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
 import vantbreeze.measure.UnitSystem;
 import vantbreeze.server.paper.SheetService;
+import vantbreeze.server.plan.BriefJson.BackJson;
 import vantbreeze.server.store.Inspected;
 import vantbreeze.server.store.ReadBack;
 import vantbreeze.server.store.Rows;
@@ -176,6 +177,7 @@ public class CuttingService implements Inspected, ReadBack, DisposableBean {
                                 p.stock(),
                                 p.colour(),
                                 p.print(),
+                                p.back(),
                                 p.material(),
                                 p.sheetCount(),
                                 p.fewest(),
@@ -254,7 +256,12 @@ public class CuttingService implements Inspected, ReadBack, DisposableBean {
 
     private static Paper paper(CuttingJson.PaperCutJson paper) {
         return new Paper(
-                "", paper.material(), Stock.parse(paper.stock(), paper.material()), paper.colour(), paper.print());
+                "",
+                paper.material(),
+                Stock.parse(paper.stock(), paper.material()),
+                paper.colour(),
+                paper.print(),
+                Optional.ofNullable(paper.back()).map(BackJson::read));
     }
 
     /**

@@ -25,6 +25,7 @@ import vantbreeze.measure.UnitSystem;
 import vantbreeze.part.PaperNames;
 import vantbreeze.part.Part;
 import vantbreeze.server.paper.SheetJson.PhotoJson;
+import vantbreeze.server.plan.BriefJson.BackJson;
 import vantbreeze.server.plan.LengthJson;
 import vantbreeze.server.plan.LengthJson.SizeJson;
 import vantbreeze.sheet.Blank;
@@ -86,6 +87,7 @@ final class CuttingWriter {
                 paper.stock().text(),
                 paper.colour(),
                 paper.print(),
+                paper.back().map(BackJson::of).orElse(null),
                 paper.material(),
                 of.cutting().count(),
                 of.cutting().fewest(),

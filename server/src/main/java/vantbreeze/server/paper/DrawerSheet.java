@@ -9,6 +9,7 @@ import java.util.UUID;
 import vantbreeze.material.Material;
 import vantbreeze.material.Print;
 import vantbreeze.part.Part.Grain;
+import vantbreeze.server.plan.BriefJson.BackJson;
 import vantbreeze.server.store.Removable;
 
 /** A kind of sheet in the drawer. */
@@ -33,6 +34,8 @@ class DrawerSheet extends Removable {
     private String colour;
 
     private String print;
+    private String backColour;
+    private String backPrint;
     private String grain;
 
     private String price;
@@ -61,7 +64,12 @@ class DrawerSheet extends Removable {
 
     @Override
     protected String row() {
-        return "%s %s %s".formatted(id, said(), picture().map(Picture::toString).orElse(""));
+        /* Without a back it reads as it did before backs were kept, or older rows would not match their seal. */
+        return "%s %s %s"
+                .formatted(
+                        id,
+                        said().toString().replace(", back=null", ""),
+                        picture().map(Picture::toString).orElse(""));
     }
 
     String id() {
@@ -83,6 +91,7 @@ class DrawerSheet extends Removable {
                 stock,
                 colour,
                 Print.valueOf(print),
+                backColour == null ? null : new BackJson(backColour, Print.valueOf(backPrint)),
                 grain == null ? null : Grain.valueOf(grain),
                 price);
     }
@@ -97,6 +106,8 @@ class DrawerSheet extends Removable {
         stock = content.stock();
         colour = content.colour();
         print = content.print().name();
+        backColour = content.back() == null ? null : content.back().colour();
+        backPrint = content.back() == null ? null : content.back().print().name();
         grain = content.grain() == null ? null : content.grain().name();
         price = content.price();
         seal();

@@ -4,6 +4,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import vantbreeze.material.Material;
 import vantbreeze.material.Print;
 import vantbreeze.part.Part.Grain;
+import vantbreeze.server.plan.BriefJson.BackJson;
 import vantbreeze.server.plan.LengthJson.SizeJson;
 
 /**
@@ -27,6 +28,7 @@ public record SheetJson(
      * @param count how many there are
      * @param kind what it is made of
      * @param stock a weight, a thickness or both; of film its thickness is enough
+     * @param back what is on its back; absent for white behind a pattern or a coat, else as in front
      * @param grain which way its fibres run; absent if nobody knows
      * @param price of one, in the maker's own currency; absent if it is not known
      */
@@ -41,11 +43,12 @@ public record SheetJson(
             @Schema(example = "160 gsm") String stock,
             @Schema(example = "#7e93a8") String colour,
             Print print,
+            @Schema(nullable = true) BackJson back,
             @Schema(nullable = true) Grain grain,
             @Schema(nullable = true, example = "0.80") String price) {
 
         ContentJson withCount(int other) {
-            return new ContentJson(name, width, height, other, offcut, kind, stock, colour, print, grain, price);
+            return new ContentJson(name, width, height, other, offcut, kind, stock, colour, print, back, grain, price);
         }
     }
 

@@ -1,6 +1,7 @@
 package vantbreeze.server.paper;
 
 import java.util.Arrays;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import vantbreeze.material.Material;
 import vantbreeze.material.Paper;
@@ -8,6 +9,7 @@ import vantbreeze.material.Stock;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
 import vantbreeze.measure.UnitSystem;
+import vantbreeze.server.plan.BriefJson.BackJson;
 import vantbreeze.server.web.FieldReader;
 
 /** Reads what is said about a sheet. */
@@ -62,9 +64,15 @@ final class SheetReader {
             return said.kind();
         });
         fields.field(before + "print", said.print(), "PLAIN, SCATTERED or UPRIGHT", said::print);
+        Paper.Back back = said.back() == null
+                ? null
+                : fields.field(
+                        before + "back", said.back().colour(), "# and six hexadecimal digits", said.back()::read);
         text("stock", said.stock(), LONGEST_STOCK);
-        Paper paper =
-                fields.field(before + "stock", said.stock(), "such as 300 gsm, or 0.1 mm for film", () -> paper(said));
+        Paper paper = said.back() != null && back == null
+                ? null
+                : fields.field(
+                        before + "stock", said.stock(), "such as 300 gsm, or 0.1 mm for film", () -> paper(said));
         String price = said.price() == null || said.price().isBlank()
                 ? null
                 : said.price().strip();
@@ -81,6 +89,7 @@ final class SheetReader {
                 paper == null ? bare(said.stock()) : paper.stock().text(),
                 paper == null ? said.colour() : paper.colour(),
                 said.print(),
+                back == null ? null : BackJson.of(back),
                 said.grain(),
                 price);
     }
@@ -124,7 +133,8 @@ final class SheetReader {
                 material,
                 Stock.parse(said.stock(), material),
                 said.colour() == null ? "" : said.colour(),
-                said.print());
+                said.print(),
+                Optional.ofNullable(said.back()).map(BackJson::read));
     }
 
     /** As a paper is called; a name that is not allowed is told for itself. */

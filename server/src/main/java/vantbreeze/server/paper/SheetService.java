@@ -11,6 +11,7 @@ import vantbreeze.measure.Length;
 import vantbreeze.measure.Size;
 import vantbreeze.measure.UnitSystem;
 import vantbreeze.server.photo.PhotoAlbum;
+import vantbreeze.server.plan.BriefJson.BackJson;
 import vantbreeze.server.plan.LengthJson.SizeJson;
 import vantbreeze.server.store.Inspected;
 import vantbreeze.server.store.ReadBack;
@@ -263,7 +264,18 @@ public class SheetService implements Inspected, ReadBack {
         if (sheet.isPresent()) {
             SheetJson.ContentJson s = sheet.get().said();
             return new SheetJson.ContentJson(
-                    s.name(), width, height, count, true, s.kind(), s.stock(), s.colour(), s.print(), s.grain(), null);
+                    s.name(),
+                    width,
+                    height,
+                    count,
+                    true,
+                    s.kind(),
+                    s.stock(),
+                    s.colour(),
+                    s.print(),
+                    s.back(),
+                    s.grain(),
+                    null);
         }
         return new SheetJson.ContentJson(
                 name,
@@ -275,6 +287,7 @@ public class SheetService implements Inspected, ReadBack {
                 paper.stock().text(),
                 paper.colour(),
                 paper.print(),
+                paper.back().map(BackJson::of).orElse(null),
                 null,
                 null);
     }

@@ -17,6 +17,7 @@ import vantbreeze.material.Material;
 import vantbreeze.material.Print;
 import vantbreeze.measure.UnitSystem;
 import vantbreeze.part.Part.Grain;
+import vantbreeze.server.plan.BriefJson.BackJson;
 import vantbreeze.server.web.FieldReader;
 import vantbreeze.server.web.TableCell;
 
@@ -24,7 +25,19 @@ import vantbreeze.server.web.TableCell;
 final class SheetTable {
 
     private static final String[] HEADINGS = {
-        "name", "width", "height", "count", "offcut", "kind", "stock", "colour", "print", "grain", "price"
+        "name",
+        "width",
+        "height",
+        "count",
+        "offcut",
+        "kind",
+        "stock",
+        "colour",
+        "print",
+        "grain",
+        "price",
+        "back colour",
+        "back print"
     };
 
     /** As many as the drawer holds. */
@@ -57,7 +70,9 @@ final class SheetTable {
                         s.colour(),
                         s.print().name().toLowerCase(Locale.ROOT),
                         s.grain() == null ? "" : s.grain().name().toLowerCase(Locale.ROOT),
-                        s.price() == null ? "" : s.price());
+                        s.price() == null ? "" : s.price(),
+                        s.back() == null ? "" : s.back().colour(),
+                        s.back() == null ? "" : s.back().print().name().toLowerCase(Locale.ROOT));
             }
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -126,10 +141,17 @@ final class SheetTable {
                         stock.isEmpty() ? (kind == Material.PAPER ? "200 gsm" : kind.usualStock()) : stock,
                         colour.isEmpty() ? "#ffffff" : colour,
                         one(fields, before + "print", get(line, "print"), Print.PLAIN, Print.class),
+                        back(line, fields, before),
                         one(fields, before + "grain", get(line, "grain"), null, Grain.class),
                         get(line, "price")),
                 fields,
                 before);
+    }
+
+    private static BackJson back(CSVRecord line, FieldReader fields, String before) {
+        String colour = get(line, "back colour");
+        Print print = one(fields, before + "back print", get(line, "back print"), Print.PLAIN, Print.class);
+        return colour.isEmpty() ? null : new BackJson(colour, print);
     }
 
     private static <E extends Enum<E>> E one(FieldReader fields, String field, String text, E usual, Class<E> of) {

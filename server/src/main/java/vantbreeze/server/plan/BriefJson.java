@@ -218,7 +218,12 @@ public record BriefJson(
             String name,
 
             @Schema(description = "what it is made of; paper when absent", nullable = true)
-            Material material) {
+            Material material,
+
+            @Schema(
+                    description = "what is on its back; when absent white behind a pattern or a coat, else as in front",
+                    nullable = true)
+            BackJson back) {
 
         public static PaperJson of(Paper paper) {
             return new PaperJson(
@@ -226,7 +231,22 @@ public record BriefJson(
                     paper.colour(),
                     paper.print(),
                     paper.name().isEmpty() ? null : paper.name(),
-                    paper.material() == Material.PAPER ? null : paper.material());
+                    paper.material() == Material.PAPER ? null : paper.material(),
+                    paper.back().map(BackJson::of).orElse(null));
+        }
+    }
+
+    /** The back of a paper that is printed or coloured on both sides. */
+    @Schema(name = "PaperBack")
+    public record BackJson(@Schema(example = "#f4efe3") String colour, Print print) {
+
+        public static BackJson of(Paper.Back back) {
+            return new BackJson(back.colour(), back.print());
+        }
+
+        /** @throws IllegalArgumentException if the colour is none */
+        public Paper.Back read() {
+            return new Paper.Back(colour == null ? "" : colour, print == null ? Print.PLAIN : print);
         }
     }
 

@@ -139,6 +139,13 @@ public final class OrnamentReader {
         Stock stock = fields.field(
                 field + ".stock", paper.stock(), material.range(), () -> Stock.parse(paper.stock(), material));
         Print print = fields.field(field + ".print", paper.print(), "PLAIN, SCATTERED, UPRIGHT", paper::print);
+        Optional<Paper.Back> back = paper.back() == null
+                ? Optional.empty()
+                : Optional.ofNullable(fields.field(
+                        field + ".back.colour",
+                        paper.back().colour(),
+                        "# and six hexadecimal digits",
+                        paper.back()::read));
         return stock == null || print == null
                 ? null
                 : fields.field(
@@ -146,6 +153,11 @@ public final class OrnamentReader {
                         paper.colour(),
                         "# and six hexadecimal digits",
                         () -> new Paper(
-                                paper.name() == null ? "" : paper.name(), material, stock, paper.colour(), print));
+                                paper.name() == null ? "" : paper.name(),
+                                material,
+                                stock,
+                                paper.colour(),
+                                print,
+                                back));
     }
 }

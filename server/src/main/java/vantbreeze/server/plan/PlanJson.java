@@ -5,6 +5,7 @@ import java.util.List;
 import vantbreeze.catalogue.Parameter;
 import vantbreeze.catalogue.TradeOff;
 import vantbreeze.layer.Mat;
+import vantbreeze.material.Paper;
 import vantbreeze.measure.Length;
 import vantbreeze.measure.Ruler;
 import vantbreeze.measure.UnitSystem;
@@ -82,9 +83,17 @@ public record PlanJson(
      * A paper of the card.
      *
      * @param called its name, or what its look makes of it; no two are called alike
+     * @param behind what its back shows
      */
     @Schema(name = "CalledPaper")
-    public record CalledJson(BriefJson.PaperJson paper, String called) {}
+    public record CalledJson(BriefJson.PaperJson paper, String called, BriefJson.BackJson behind) {
+
+        static CalledJson of(Paper paper, String called) {
+            Paper behind = paper.behind();
+            return new CalledJson(
+                    BriefJson.PaperJson.of(paper), called, new BriefJson.BackJson(behind.colour(), behind.print()));
+        }
+    }
 
     /**
      * One part.

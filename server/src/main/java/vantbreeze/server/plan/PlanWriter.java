@@ -73,7 +73,7 @@ public final class PlanWriter {
                 plan.trimmings().stream().map(t -> t.text(plan.brief().ruler())).toList(),
                 plan.parts().stream().map(PlanJson.PartJson::of).toList(),
                 PaperNames.of(plan.parts(), plan.trimmings()).byPaper().entrySet().stream()
-                        .map(e -> new PlanJson.CalledJson(BriefJson.PaperJson.of(e.getKey()), e.getValue()))
+                        .map(e -> PlanJson.CalledJson.of(e.getKey(), e.getValue()))
                         .toList(),
                 new PlanJson.SheetUseJson(
                         plan.brief().sheet().name(),

@@ -122,12 +122,37 @@ class PaperApiTest extends TestApplication {
                 .orElseThrow();
         assertThat(line)
                 .isEqualTo(
-                        "\"weave, \"\"blue\"\"\",12 in,12 in,4,no,paper,160 gsm,\"#7e93a8\",upright,upright,0.80 EUR");
+                        "\"weave, \"\"blue\"\"\",12 in,12 in,4,no,paper,160 gsm,\"#7e93a8\",upright,upright,0.80 EUR,,");
         send(post("/api/papers/table"), json.writeValueAsString(Map.of("csv", csv.split("\r\n")[0] + "\r\n" + line)))
                 .andExpect(status().isOk())
                 .andExpect(jsonPath("$", hasSize(1)))
                 .andExpect(jsonPath("$[0].content.name").value("weave, \"blue\""))
                 .andExpect(jsonPath("$[0].content.price").value("0.80 EUR"));
+    }
+
+    /** Printed on both sides it stays so, in the drawer, in the table and back. */
+    @Test
+    void theBackOfASheetIsKept() throws Exception {
+        String sheet = SHEET.formatted("leaves and dots")
+                .replace("\"grain\"", "\"back\": {\"colour\": \"#E8C547\", \"print\": \"SCATTERED\"}, \"grain\"");
+        send(post("/api/papers"), sheet)
+                .andExpect(status().isCreated())
+                .andExpect(jsonPath("$.content.back.colour").value("#e8c547"));
+        String csv = http.perform(get("/api/papers/table"))
+                .andReturn()
+                .getResponse()
+                .getContentAsString(StandardCharsets.UTF_8);
+        String line = Arrays.stream(csv.split("\r\n"))
+                .filter(l -> l.startsWith("leaves and dots"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(line).endsWith(",0.80 EUR,\"#e8c547\",scattered");
+        send(post("/api/papers/table"), json.writeValueAsString(Map.of("csv", csv.split("\r\n")[0] + "\r\n" + line)))
+                .andExpect(jsonPath("$[0].content.back.print").value("SCATTERED"));
+        send(post("/api/papers"), sheet.replace("#E8C547", "yellow"))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.fields[*].field", contains("back")))
+                .andExpect(jsonPath("$.fields[0].text", containsString("yellow")));
     }
 
     @Test

@@ -86,8 +86,16 @@ class SavedBriefTest {
     @Test
     void papersOfPiecesAndPlacesOfStepsAreSavedAndReadBack() {
         Brief plain = read(TestBriefs.zFold("3 1/4 in", "5 1/4 in").replace("z-fold", "double-z"));
-        Brief brief = plain.withPapers(
-                        plain.papers().with("band", new Paper("lamp yellow", new Stock(160), "#e8c547", Print.PLAIN)))
+        Brief brief = plain.withPapers(plain.papers()
+                        .with(
+                                "band",
+                                new Paper(
+                                        "lamp yellow",
+                                        Material.PAPER,
+                                        new Stock(160),
+                                        "#e8c547",
+                                        Print.PLAIN,
+                                        Optional.of(new Paper.Back("#7e93a8", Print.UPRIGHT)))))
                 .withOwnSteps(List.of(new OwnStep(
                         Technique.STAMP,
                         "face/front/face",
