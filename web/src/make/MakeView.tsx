@@ -24,6 +24,7 @@ import {
 import { Finish } from "./Finish";
 import { MOVES } from "./kinds";
 import { FoldDrawing } from "./FoldDrawing";
+import { GluedWith } from "./GluedWith";
 import { Measured } from "./Measured";
 import { Notches } from "./Notches";
 import { Overview } from "./Overview";
@@ -354,6 +355,7 @@ function Words({ task, sketch, tasks, at, state, now, onChange }: WordsProps) {
       {task.measures.length > 0 && !state.mockUp && (
         <Measured key={task.id} task={task} state={state} onChange={onChange} />
       )}
+      <GluedWith glue={task.glue} />
       {task.tools.length > 0 && <p className="text-quiet m-0 text-lg">In hand: {task.tools.join(", ")}.</p>}
       {caution && <p className="text-warn m-0 text-lg">{caution}</p>}
     </div>

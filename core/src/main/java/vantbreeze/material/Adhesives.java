@@ -52,11 +52,20 @@ public record Adhesives(List<Adhesive> list) {
                                 .findFirst()));
     }
 
-    private static Optional<Adhesive> suiting(List<Adhesive> list, Use use, Collection<Material> materials) {
-        List<Adhesive> holding = list.stream()
+    /** All of the list that none of these materials forbids; to lift something, what lifts. */
+    public List<Adhesive> holding(Use use, Collection<Material> materials) {
+        return holding(list, use, materials);
+    }
+
+    private static List<Adhesive> holding(List<Adhesive> list, Use use, Collection<Material> materials) {
+        return list.stream()
                 .filter(a -> a.isFor(Use.LIFT) == (use == Use.LIFT))
                 .filter(a -> materials.stream().allMatch(m -> m.against(a).isEmpty()))
                 .toList();
+    }
+
+    private static Optional<Adhesive> suiting(List<Adhesive> list, Use use, Collection<Material> materials) {
+        List<Adhesive> holding = holding(list, use, materials);
         return holding.stream()
                 .filter(a -> a.isFor(use))
                 .findFirst()

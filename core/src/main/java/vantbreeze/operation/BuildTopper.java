@@ -7,6 +7,7 @@ import java.util.stream.Stream;
 import vantbreeze.layer.PlacedOrnament;
 import vantbreeze.make.GluedPlace;
 import vantbreeze.make.Joint;
+import vantbreeze.make.Joints;
 import vantbreeze.measure.Ruler;
 import vantbreeze.structure.Grouped;
 
@@ -51,6 +52,16 @@ public record BuildTopper(PlacedOrnament root, List<Layer> layers) implements Op
     public List<Hazard> hazards() {
         return Stream.concat(Stream.of(Hazard.SMALL_PARTS), layers.stream().flatMap(l -> Hazard.of(l.joint())))
                 .distinct()
+                .toList();
+    }
+
+    /** A ribbon takes none. */
+    @Override
+    public List<String> gluedPlaces() {
+        return layers.stream()
+                .map(Layer::placed)
+                .filter(p -> p.run().isEmpty())
+                .map(Joints::place)
                 .toList();
     }
 

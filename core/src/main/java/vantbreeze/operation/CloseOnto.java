@@ -3,6 +3,7 @@ package vantbreeze.operation;
 import java.util.List;
 import java.util.Optional;
 import vantbreeze.make.Joint;
+import vantbreeze.make.Joints;
 import vantbreeze.measure.Ruler;
 import vantbreeze.structure.Grouped;
 import vantbreeze.structure.Side;
@@ -47,6 +48,11 @@ public record CloseOnto(List<Glued> joints, Joint joint, List<String> pieces) im
     @Override
     public Optional<Joint> gluedWith() {
         return Optional.of(joint);
+    }
+
+    @Override
+    public List<String> gluedPlaces() {
+        return joints.stream().map(g -> Joints.place(g.bond())).toList();
     }
 
     @Override

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import vantbreeze.make.Joint;
+import vantbreeze.make.Joints;
 import vantbreeze.measure.Ruler;
 import vantbreeze.structure.Grouped;
 import vantbreeze.structure.Side;
@@ -50,6 +51,11 @@ public record Glue(List<Glued> joints, Joint joint, String card, Structure struc
     @Override
     public Optional<Joint> gluedWith() {
         return Optional.of(joint);
+    }
+
+    @Override
+    public List<String> gluedPlaces() {
+        return joints.stream().map(g -> Joints.place(g.bond())).toList();
     }
 
     @Override

@@ -12,6 +12,7 @@ import java.util.stream.Collectors;
 import vantbreeze.layer.Face;
 import vantbreeze.layer.Mat;
 import vantbreeze.make.Joint;
+import vantbreeze.make.Joints;
 import vantbreeze.measure.Ruler;
 import vantbreeze.structure.Grouped;
 import vantbreeze.structure.Side;
@@ -38,6 +39,11 @@ public record LayMats(boolean first, Joint joint, List<Mat> mats, List<String> a
     @Override
     public Optional<Joint> gluedWith() {
         return Optional.of(joint);
+    }
+
+    @Override
+    public List<String> gluedPlaces() {
+        return mats.stream().map(Joints::place).toList();
     }
 
     @Override

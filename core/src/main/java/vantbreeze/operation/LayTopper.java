@@ -7,6 +7,7 @@ import vantbreeze.layer.Ornament;
 import vantbreeze.layer.PlacedOrnament;
 import vantbreeze.make.GluedPlace;
 import vantbreeze.make.Joint;
+import vantbreeze.make.Joints;
 import vantbreeze.measure.Ruler;
 import vantbreeze.structure.Form;
 
@@ -22,6 +23,11 @@ public record LayTopper(PlacedOrnament placed, GluedPlace place, Joint joint) im
     @Override
     public Optional<Joint> gluedWith() {
         return Optional.of(joint);
+    }
+
+    @Override
+    public List<String> gluedPlaces() {
+        return List.of(Joints.place(placed));
     }
 
     @Override

@@ -118,6 +118,11 @@ public sealed interface Operation
         return Optional.empty();
     }
 
+    /** The places where that glue goes, as {@link vantbreeze.make.Joints} names them. */
+    default List<String> gluedPlaces() {
+        return List.of();
+    }
+
     /** Whether glue is used that has to dry before the card is posted. */
     default boolean isWet() {
         return gluedWith().filter(j -> j.adhesive().dries()).isPresent();

@@ -57,7 +57,8 @@ public final class Tasks {
             ClosureKit closure,
             List<Part> parts,
             String sheet,
-            Tools tools) {
+            Tools tools,
+            Map<String, String> gluedWith) {
         this.structure = structure;
         this.faces = faces;
         this.dressing = dressing;
@@ -65,7 +66,7 @@ public final class Tasks {
         this.closure = closure;
         this.parts = parts;
         this.names = PaperNames.of(parts);
-        this.joints = new Joints(structure, dressing, ornaments, parts, tools.adhesives());
+        this.joints = new Joints(structure, dressing, ornaments, parts, tools.adhesives(), gluedWith);
         this.sheet = sheet;
         this.tools = tools;
     }
@@ -75,6 +76,7 @@ public final class Tasks {
      *
      * @param sheet what the base is cut from, in words
      * @param tools whose board and habit of scoring count
+     * @param gluedWith the key of the adhesive that the maker takes at a place, see {@link Joints}
      * @param own what the maker adds; what it is done to may be gone, then it is left out ({@link #lost})
      */
     public static List<Task> of(
@@ -86,8 +88,9 @@ public final class Tasks {
             List<Part> parts,
             String sheet,
             Tools tools,
+            Map<String, String> gluedWith,
             List<OwnStep> own) {
-        Tasks tasks = new Tasks(structure, faces, dressing, ornaments, closure, parts, sheet, tools);
+        Tasks tasks = new Tasks(structure, faces, dressing, ornaments, closure, parts, sheet, tools, gluedWith);
         tasks.derive();
         tasks.graph.joinAlike();
         OwnTasks more = new OwnTasks(tasks.graph, structure, faces, ornaments, parts);

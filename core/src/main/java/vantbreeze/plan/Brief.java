@@ -28,6 +28,7 @@ import vantbreeze.structure.Point;
  * @param envelope the one to fit, or null for none
  * @param baseAt where the first piece lies on its sheet, from the lower left corner; empty if it does not matter
  * @param ownSteps what the maker adds to the order of work
+ * @param gluedWith the key of the adhesive that the maker takes at a place ({@link vantbreeze.make.Joints}); the rest follows
  * @param units what the maker reads
  */
 public record Brief(
@@ -43,14 +44,21 @@ public record Brief(
         Envelope envelope,
         Optional<Point> baseAt,
         List<OwnStep> ownSteps,
+        Map<String, String> gluedWith,
         UnitSystem units) {
 
     public static final int MOST_ORNAMENTS = 20;
+    public static final int MOST_CHOICES_OF_GLUE = 400;
 
     public Brief {
         parameters = Map.copyOf(parameters);
         ornaments = List.copyOf(ornaments);
         ownSteps = List.copyOf(ownSteps);
+        gluedWith = Map.copyOf(gluedWith);
+        if (gluedWith.size() > MOST_CHOICES_OF_GLUE) {
+            throw new IllegalArgumentException("There must be at most %d choices of glue, not %d."
+                    .formatted(MOST_CHOICES_OF_GLUE, gluedWith.size()));
+        }
         if (ownSteps.size() > OwnStep.MOST_ON_A_CARD) {
             throw new IllegalArgumentException(
                     "There must be at most %d own steps, not %d.".formatted(OwnStep.MOST_ON_A_CARD, ownSteps.size()));
@@ -90,6 +98,7 @@ public record Brief(
                 envelope,
                 Optional.empty(),
                 List.of(),
+                Map.of(),
                 units);
     }
 
@@ -107,7 +116,7 @@ public record Brief(
         kept.keySet().retainAll(other.parameters().stream().map(p -> p.key()).toList());
         return new Brief(
                 other, basis, kept, sheet, papers, tools, matting, ornaments, closure, envelope, baseAt, ownSteps,
-                units);
+                gluedWith, units);
     }
 
     public Brief withBasis(Basis other) {
@@ -124,6 +133,7 @@ public record Brief(
                 envelope,
                 baseAt,
                 ownSteps,
+                gluedWith,
                 units);
     }
 
@@ -141,6 +151,7 @@ public record Brief(
                 other,
                 baseAt,
                 ownSteps,
+                gluedWith,
                 units);
     }
 
@@ -158,7 +169,8 @@ public record Brief(
                 && tools.equals(other.tools)
                 && matting.equals(other.matting)
                 && ornaments.equals(other.ornaments)
-                && closure.equals(other.closure);
+                && closure.equals(other.closure)
+                && gluedWith.equals(other.gluedWith);
     }
 
     public Brief withSheet(Sheet other) {
@@ -175,6 +187,7 @@ public record Brief(
                 envelope,
                 baseAt,
                 ownSteps,
+                gluedWith,
                 units);
     }
 
@@ -192,6 +205,7 @@ public record Brief(
                 envelope,
                 baseAt,
                 ownSteps,
+                gluedWith,
                 units);
     }
 
@@ -218,6 +232,7 @@ public record Brief(
                 envelope,
                 baseAt,
                 ownSteps,
+                gluedWith,
                 units);
     }
 
@@ -235,6 +250,7 @@ public record Brief(
                 envelope,
                 baseAt,
                 ownSteps,
+                gluedWith,
                 units);
     }
 
@@ -252,6 +268,7 @@ public record Brief(
                 envelope,
                 baseAt,
                 ownSteps,
+                gluedWith,
                 units);
     }
 
@@ -269,6 +286,7 @@ public record Brief(
                 envelope,
                 baseAt,
                 ownSteps,
+                gluedWith,
                 units);
     }
 
@@ -287,6 +305,7 @@ public record Brief(
                 envelope,
                 other,
                 ownSteps,
+                gluedWith,
                 units);
     }
 
@@ -303,6 +322,25 @@ public record Brief(
                 closure,
                 envelope,
                 baseAt,
+                other,
+                gluedWith,
+                units);
+    }
+
+    public Brief withGluedWith(Map<String, String> other) {
+        return new Brief(
+                fold,
+                basis,
+                parameters,
+                sheet,
+                papers,
+                tools,
+                matting,
+                ornaments,
+                closure,
+                envelope,
+                baseAt,
+                ownSteps,
                 other,
                 units);
     }
@@ -328,6 +366,6 @@ public record Brief(
     private Brief withParameters(Map<String, Object> changed) {
         return new Brief(
                 fold, basis, changed, sheet, papers, tools, matting, ornaments, closure, envelope, baseAt, ownSteps,
-                units);
+                gluedWith, units);
     }
 }

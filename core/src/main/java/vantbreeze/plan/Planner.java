@@ -63,6 +63,7 @@ public final class Planner {
                 work.parts(),
                 brief.sheet().name(),
                 brief.tools(),
+                brief.gluedWith(),
                 brief.ownSteps());
         return new Plan(
                 brief,

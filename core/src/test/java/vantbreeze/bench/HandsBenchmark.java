@@ -52,6 +52,7 @@ public class HandsBenchmark {
                 plan.parts(),
                 "a sheet",
                 plan.brief().tools(),
+                plan.brief().gluedWith(),
                 plan.brief().ownSteps());
     }
 

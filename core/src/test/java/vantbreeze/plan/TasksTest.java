@@ -305,6 +305,7 @@ class TasksTest {
                 plan.parts(),
                 plan.brief().sheet().name(),
                 plan.brief().tools(),
+                Map.of(),
                 List.of(own));
     }
 

@@ -83,6 +83,11 @@ public record BriefJson(
         @Schema(description = "what the maker adds to the order of work; nothing when absent", nullable = true)
         List<OwnStepJson> ownSteps,
 
+        @Schema(
+                description = "what the maker glues with at a place: its adhesive's key; nothing when absent",
+                nullable = true)
+        Map<String, String> gluedWith,
+
         @Schema(description = "what the maker reads") UnitSystem units) {
 
     /** What the maker starts from. */
@@ -427,6 +432,7 @@ public record BriefJson(
                         .map(p -> new PlaceJson(p.x().exactText(units), p.y().exactText(units)))
                         .orElse(null),
                 brief.ownSteps().stream().map(OwnStepJson::of).toList(),
+                brief.gluedWith().isEmpty() ? null : new TreeMap<>(brief.gluedWith()),
                 units);
     }
 

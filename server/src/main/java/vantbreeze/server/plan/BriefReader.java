@@ -41,6 +41,8 @@ public final class BriefReader {
     private static final int MOST_FACES = 200;
     private static final int MOST_PARAMETERS = 50;
     private static final Length FARTHEST = Length.inches(60);
+    private static final int LONGEST_KEY = 60;
+    private static final int LONGEST_PLACE = 200;
     private static final Length LONGEST_TOOL = Length.inches(60);
     private static final Length SHORTEST_TOOL = Length.inches(4);
 
@@ -83,6 +85,7 @@ public final class BriefReader {
                         onSheet("baseAt.x", json.baseAt().x()),
                         onSheet("baseAt.y", json.baseAt().y())));
         List<OwnStep> ownSteps = ownSteps();
+        Map<String, String> gluedWith = gluedWith();
         refuseFaults();
         Brief brief = fields.field(
                 "ornaments",
@@ -101,9 +104,30 @@ public final class BriefReader {
                         envelope,
                         baseAt,
                         ownSteps,
+                        gluedWith,
                         units));
         refuseFaults();
         return brief;
+    }
+
+    /** A place or an adhesive that is no longer there counts for nothing. */
+    private Map<String, String> gluedWith() {
+        Map<String, String> said = json.gluedWith() == null ? Map.of() : json.gluedWith();
+        fields.field("gluedWith", said.size(), "at most %d".formatted(Brief.MOST_CHOICES_OF_GLUE), () -> {
+            if (said.size() > Brief.MOST_CHOICES_OF_GLUE) {
+                throw new IllegalArgumentException("There must be at most %d choices of glue, not %d."
+                        .formatted(Brief.MOST_CHOICES_OF_GLUE, said.size()));
+            }
+            return said.size();
+        });
+        said.forEach((place, key) -> fields.field("gluedWith", key, "the key of an adhesive", () -> {
+            if (key == null || key.length() > LONGEST_KEY || place.length() > LONGEST_PLACE) {
+                throw new IllegalArgumentException(
+                        "What is taken at %s must be the key of an adhesive.".formatted(place));
+            }
+            return key;
+        }));
+        return fields.faults().isEmpty() ? said : Map.of();
     }
 
     private List<OwnStep> ownSteps() {

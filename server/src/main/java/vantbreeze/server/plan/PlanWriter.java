@@ -1,6 +1,8 @@
 package vantbreeze.server.plan;
 
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import vantbreeze.catalogue.Parameter;
 import vantbreeze.catalogue.Range;
 import vantbreeze.layer.Face;
@@ -14,6 +16,7 @@ import vantbreeze.measure.Size;
 import vantbreeze.measure.UnitSystem;
 import vantbreeze.operation.Setting;
 import vantbreeze.part.PaperNames;
+import vantbreeze.plan.Gluing;
 import vantbreeze.plan.Handiwork;
 import vantbreeze.plan.Plan;
 import vantbreeze.plan.Snag;
@@ -93,8 +96,15 @@ public final class PlanWriter {
 
     private List<TaskJson> tasks(int cards) {
         List<Setting> settings = Handiwork.of(plan).map(Handiwork::settings).orElse(List.of());
+        Map<String, Gluing> gluing = Gluing.of(plan);
         return plan.tasks().stream()
-                .map(t -> TaskJson.of(t, cards, settings, plan.brief().ruler(), units))
+                .map(t -> TaskJson.of(
+                        t,
+                        cards,
+                        settings,
+                        Optional.ofNullable(gluing.get(t.id())),
+                        plan.brief().ruler(),
+                        units))
                 .toList();
     }
 

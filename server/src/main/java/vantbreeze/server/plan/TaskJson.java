@@ -2,7 +2,9 @@ package vantbreeze.server.plan;
 
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
+import vantbreeze.material.Adhesive;
 import vantbreeze.measure.UnitSystem;
 import vantbreeze.operation.Dry;
 import vantbreeze.operation.Hand;
@@ -12,6 +14,7 @@ import vantbreeze.operation.Step;
 import vantbreeze.operation.Task;
 import vantbreeze.operation.Tool;
 import vantbreeze.operation.Wording;
+import vantbreeze.plan.Gluing;
 
 /**
  * One thing to do.
@@ -28,6 +31,7 @@ import vantbreeze.operation.Wording;
  * @param minutes of waiting
  * @param drying what is waited for
  * @param measures what can be measured when it is done
+ * @param glue what is taken to glue, and what else could be; absent where nothing is glued
  */
 @Schema(name = "Task")
 public record TaskJson(
@@ -44,7 +48,8 @@ public record TaskJson(
         boolean mechanism,
         @Schema(nullable = true) Integer minutes,
         @Schema(nullable = true) String drying,
-        List<MeasureJson> measures) {
+        List<MeasureJson> measures,
+        @Schema(nullable = true) GluingJson glue) {
 
     /**
      * @param each what is gone through, one after the other
@@ -75,7 +80,36 @@ public record TaskJson(
     @Schema(name = "Measure")
     public record MeasureJson(String key, Hand hand, String label, LengthJson planned) {}
 
-    static TaskJson of(Task task, int cards, List<Setting> settings, vantbreeze.measure.Ruler ruler, UnitSystem units) {
+    /**
+     * @param places where it goes, to be sent back in a brief with the key of another one
+     * @param with the key of what is taken; absent where it differs from place to place
+     * @param own whether the maker chose it
+     */
+    @Schema(name = "Gluing")
+    public record GluingJson(
+            List<String> places, @Schema(nullable = true) String with, List<AdhesiveChoiceJson> choices, boolean own) {
+
+        private static GluingJson of(Gluing gluing) {
+            return new GluingJson(
+                    gluing.places(),
+                    gluing.with().map(Adhesive::key).orElse(null),
+                    gluing.choices().stream()
+                            .map(a -> new AdhesiveChoiceJson(a.key(), a.name()))
+                            .toList(),
+                    gluing.own());
+        }
+    }
+
+    @Schema(name = "AdhesiveChoice")
+    public record AdhesiveChoiceJson(String key, String name) {}
+
+    static TaskJson of(
+            Task task,
+            int cards,
+            List<Setting> settings,
+            Optional<Gluing> gluing,
+            vantbreeze.measure.Ruler ruler,
+            UnitSystem units) {
         Step step = task.step(ruler, cards);
         return new TaskJson(
                 task.id(),
@@ -94,6 +128,7 @@ public record TaskJson(
                 settings.stream()
                         .filter(k -> k.measurable() && k.task().equals(task.id()))
                         .map(k -> new MeasureJson(k.key(), k.hand(), k.label(), LengthJson.of(k.planned(), units)))
-                        .toList());
+                        .toList(),
+                gluing.map(GluingJson::of).orElse(null));
     }
 }

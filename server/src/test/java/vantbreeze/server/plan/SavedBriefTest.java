@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.json.JsonMapper;
@@ -96,6 +97,7 @@ class SavedBriefTest {
                                         "#e8c547",
                                         Print.PLAIN,
                                         Optional.of(new Paper.Back("#7e93a8", Print.UPRIGHT)))))
+                .withGluedWith(Map.of("panels/band left", "tape", "mat/front/face/1", "wet"))
                 .withOwnSteps(List.of(new OwnStep(
                         Technique.STAMP,
                         "face/front/face",
@@ -105,6 +107,7 @@ class SavedBriefTest {
                 .read();
         assertThat(back.papers()).isEqualTo(brief.papers());
         assertThat(back.ownSteps()).isEqualTo(brief.ownSteps());
+        assertThat(back.gluedWith()).isEqualTo(brief.gluedWith());
     }
 
     /** What is laid by others, cut to a part of its face, trimmed, and of another material. */
