@@ -1,5 +1,5 @@
 import { ArrowDown, ArrowUp, Copy, Plus, Trash2 } from "lucide-react";
-import { useState } from "react";
+import { useState, type KeyboardEvent } from "react";
 import type { Brief, Ornament, Plan } from "../api/types";
 import { Button } from "../parts/Button";
 import { ChoiceWord } from "../parts/ChoiceWord";
@@ -10,15 +10,18 @@ import { lengthText, pretty } from "../state/lengths";
 import { panelsOf } from "../state/panels";
 import { useChange, usePlan } from "../state/useBench";
 import { DrawingButton } from "../parts/DrawingButton";
+import { isMore } from "../parts/isMore";
+import { Arrange } from "./Arrange";
 import { EmbellishmentShelf } from "./EmbellishmentShelf";
 import { OrnamentPlace } from "./OrnamentPlace";
 import { PaperChoice } from "./PaperChoice";
 import { placeOf } from "./place";
-import { EDGES, isPart, readShape, shapeText, SIZE_WORDS, type Shape, LIBRARY } from "./shape";
+import { CORNERS, EDGES, isPart, readShape, shapeText, SIZE_WORDS, type Shape, LIBRARY } from "./shape";
 import { ACROSS, AnchorWords, UP } from "./AnchorWords";
 import { swapped } from "../parts/order";
 import { heldBy, keyOf, TRIMMINGS, wayOf, waysOf } from "./fixing";
-import { isLaidByOthers, renamed, withCopy } from "./ornaments";
+import { copy, useCopied } from "./copied";
+import { groupOf, isLaidByOthers, pasted, renamed, withCopy } from "./ornaments";
 
 /** What is laid on top: each with its outline, paper, lift and glue, and a place to drag it to. */
 export function Ornaments() {
@@ -26,25 +29,48 @@ export function Ornaments() {
   const change = useChange();
   const materials = useMaterials();
   const [chosen, setChosen] = useState(0);
+  const [others, setOthers] = useState<string[]>([]);
   const { ornaments } = plan.brief;
   const index = Math.min(chosen, ornaments.length - 1);
   const ornament = ornaments[index];
+  const together = ornament ? [ornament.name, ...others.filter((n) => n !== ornament.name)] : [];
+  const names = ornaments.filter((o) => together.includes(o.name)).map((o) => o.name);
+  const choose = (i: number) => {
+    setChosen(i);
+    setOthers([]);
+  };
+  const point = (i: number, more: boolean) => {
+    const name = ornaments[i]?.name;
+    if (!more || name === undefined || i === index) choose(i);
+    else setOthers((now) => (now.includes(name) ? now.filter((n) => n !== name) : [...now, name]));
+  };
   const add = async () => {
-    if (await change((b) => ({ ornaments: [...b.ornaments, fresh(plan, b)] }))) setChosen(ornaments.length);
+    if (await change((b) => ({ ornaments: [...b.ornaments, fresh(plan, b)] }))) choose(ornaments.length);
   };
   const addTrimming = async (material: string) => {
     const more = trimming(plan, plan.brief, material, materials.find((m) => m.material === material)?.stock);
-    if (more && (await change((b) => ({ ornaments: [...b.ornaments, more] })))) setChosen(ornaments.length);
+    if (more && (await change((b) => ({ ornaments: [...b.ornaments, more] })))) choose(ornaments.length);
+  };
+  const held = useCopied();
+  const onKey = (e: KeyboardEvent) => {
+    if (!(e.ctrlKey || e.metaKey) || e.target instanceof HTMLInputElement || !ornament) return;
+    if (e.key === "c") copy(groupOf(ornaments, ornament.name));
+    else if (e.key === "v" && held.length > 0)
+      void change((b) => ({ ornaments: pasted(b.ornaments, held, ornament.face) })).then(
+        (done) => done && choose(ornaments.length),
+      );
+    else return;
+    e.preventDefault();
   };
   return (
-    <div className="text-base">
+    <div className="text-base" onKeyDown={onKey}>
       <p className="m-0 mb-2 flex flex-wrap items-center gap-2" role="group" aria-label="Ornaments">
         {ornaments.map((o, i) => (
           <Button
             key={o.name}
-            aria-pressed={i === index}
-            look={i === index ? "strong" : "plain"}
-            onClick={() => setChosen(i)}
+            aria-pressed={names.includes(o.name)}
+            look={names.includes(o.name) ? "strong" : "plain"}
+            onClick={(e) => point(i, isMore(e))}
           >
             {o.name}
           </Button>
@@ -65,17 +91,21 @@ export function Ornaments() {
           </span>
         )}
       </p>
+      {ornaments.length > 1 && (
+        <p className="text-quiet m-0 mb-1 text-sm">Shift and click for more of them, to line them up.</p>
+      )}
       {ornament && (
         <div className="grid grid-cols-1 gap-3 lg:grid-cols-[minmax(0,1fr)_16rem]">
-          <OrnamentWords ornament={ornament} index={index} onChoose={setChosen} />
+          <OrnamentWords ornament={ornament} index={index} onChoose={choose} />
           <OrnamentPlace ornament={ornament} />
         </div>
       )}
+      <Arrange names={names} onAdded={choose} />
       {plan.faces.length > 0 && (
         <EmbellishmentShelf
           ornament={ornament && !isPart(readShape(ornament.outline)) ? ornament.name : undefined}
           face={ornament?.face ?? shownFirst(plan)?.key ?? ""}
-          onTaken={() => setChosen(ornaments.length)}
+          onTaken={() => choose(ornaments.length)}
         />
       )}
     </div>
@@ -142,6 +172,7 @@ const SHAPES = [
   { value: "TURNED", label: "square on its corner" },
   ...EDGES.map((edge) => ({ value: `${edge} half`, label: `${edge} half`, hint: "part of its face" })),
   { value: "BAND", label: "band", hint: "part of its face" },
+  { value: "CORNER", label: "corner", hint: "part of its face" },
   ...LIBRARY.map((name) => ({ value: name, label: name })),
 ];
 
@@ -200,7 +231,11 @@ function OrnamentWords({ ornament, index, onChoose }: OrnamentWordsProps) {
           shown={pretty(shape.size)}
           onCommit={(size) => setShape({ ...shape, size })}
         />
-        {shape.kind === "BAND" && <BandWords shape={shape} field={`${field}.outline`} onChange={setShape} />},{" "}
+        {shape.kind === "BAND" && <BandWords shape={shape} field={`${field}.outline`} onChange={setShape} />}
+        {shape.kind === "CORNER" && (
+          <CornerWords shape={shape} field={`${field}.outline`} onChange={setShape} />
+        )}
+        ,{" "}
         {!ornament.fixing && (
           <DrawingButton
             of="the ornament"
@@ -388,6 +423,36 @@ function BandWords({
   );
 }
 
+/** Of a corner: which, and how far inside the edges. */
+function CornerWords({
+  shape,
+  field,
+  onChange,
+}: {
+  shape: Shape & { kind: "CORNER" };
+  field: string;
+  onChange(shape: Shape): Promise<boolean>;
+}) {
+  return (
+    <>
+      ,{" "}
+      <ChoiceWord
+        label="Which corner"
+        value={shape.corner}
+        choices={CORNERS.map((corner) => ({ value: corner, label: corner }))}
+        onChoose={(corner) => void onChange({ ...shape, corner })}
+      />
+      , with a border of{" "}
+      <TextWord
+        label="Border of the corner"
+        field={field}
+        shown={pretty(shape.border)}
+        onCommit={(border) => onChange({ ...shape, border })}
+      />
+    </>
+  );
+}
+
 const listed = (names: string[]) => names.join(", ").replace(/, ([^,]*)$/, " and $1");
 
 const widthOf = (size: string) => {
@@ -402,6 +467,13 @@ function ofKind(chosen: string, now: Shape, units: Brief["units"]): Shape {
   const usual = units === "INCH" ? "1/8 in" : "3 mm";
   const edge = EDGES.find((e) => chosen === `${e} half`);
   if (edge) return { kind: "HALF", edge, size: usual };
+  if (chosen === "CORNER")
+    return {
+      kind: "CORNER",
+      corner: "lower right",
+      size: units === "INCH" ? "2 in" : "50 mm",
+      border: usual,
+    };
   if (chosen === "BAND") {
     const [wide, from] = units === "INCH" ? ["3/4 in", "1 in"] : ["20 mm", "25 mm"];
     return { kind: "BAND", edge: "lower", size: wide, from, border: usual };

@@ -9,6 +9,8 @@ describe("the outline of an ornament", () => {
     "bird house 2 x 3 in",
     "outline 40 mm: 0,0 4,0 2,3",
     "lower half, border 1/8 in",
+    "corner 2 in, upper right, border 1/8 in",
+    "mirrored boat 2 x 3 in",
     "band 3/4 in wide, 1 in from upper, border 0 in",
   ])("%s reads and writes the same", (text) => {
     expect(shapeText(readShape(text))).toBe(text);

@@ -39,6 +39,9 @@ public record Ornaments(List<PlacedOrnament> placed, List<Ornament> homeless) {
     /** Foam is sold in steps of half a millimetre; a little more than what lies under it. Common practice. */
     private static final ToolGrid FOAM = ToolGrid.HALF_MILLIMETRE;
 
+    /** Paper is glued flat over less; a higher step is bridged by foam. Common practice, no published source. */
+    private static final Length BENDS_OVER = Length.millimetres(1);
+
     private static final Length A_LITTLE = Length.millimetres(0.25);
 
     /** A hundredth of a millimetre. */
@@ -222,7 +225,8 @@ public record Ornaments(List<PlacedOrnament> placed, List<Ornament> homeless) {
             boolean outside =
                     under.stream().anyMatch(s -> outermost(s, fromBelow).panel().equals(face.panel()));
             Set<Panel> crosses = new LinkedHashSet<>();
-            long highest = 0;
+            long free = 0;
+            long glued = 0;
             long flat = 0;
             Set<Panel> beyond = under.stream()
                     .filter(s -> outside && !holds(s, face.panel()))
@@ -235,18 +239,26 @@ public record Ornaments(List<PlacedOrnament> placed, List<Ornament> homeless) {
                     flat = Math.max(flat, height);
                 } else if (beyond.contains(outermost)) {
                     /* It cannot lie above a panel here and below it there: above it is, even where that one covers its own. */
-                    highest = Math.max(highest, height);
-                    if (!own.test(outermost)) {
+                    if (own.test(outermost)) {
+                        glued = Math.max(glued, height);
+                    } else {
+                        free = Math.max(free, height);
                         crosses.add(outermost);
                     }
                 }
             }
             for (PlacedOrnament o : beneath) {
-                highest = Math.max(highest, o.top().count());
+                glued = Math.max(glued, o.top().count());
             }
+            /* What parts must slip away under it, however thin; over what does not it is glued flat. */
+            boolean bends = glued - flat <= BENDS_OVER.count();
+            long highest = Math.max(free, bends ? 0 : glued);
             Length needed = highest > flat && body.run().isEmpty() ? Length.ofCounts(highest - flat) : Length.ZERO;
             Length lift = body.lift(needed.isPositive() ? FOAM.ceiling(needed.plus(A_LITTLE)) : Length.ZERO);
-            Length rests = Length.ofCounts(body.run().isEmpty() ? flat : Math.max(flat, highest));
+            Length rests = Length.ofCounts(
+                    body.run().isPresent()
+                            ? Math.max(flat, Math.max(free, glued))
+                            : lift.isPositive() || !bends ? flat : Math.max(flat, glued));
             List<String> scores = new ArrayList<>();
             List<Panel> overlaps = new ArrayList<>();
             for (Hinge hinge : structure.hinges()) {

@@ -32,7 +32,7 @@ import vantbreeze.structure.Silhouette;
 public record Outline(String text, Polygon polygon) implements Shape {
 
     public static final String FORM =
-            "a size such as \"2 x 3 in\", \"circle 1 1/2 in\", \"turned square 1 3/4 in\", an outline of the library such as \"heart 2 x 2 in\", or \"outline 2 in: 0,0 4,0 2,3\" with 3 to 400 corners";
+            "a size such as \"2 x 3 in\", \"circle 1 1/2 in\", \"turned square 1 3/4 in\", an outline of the library such as \"heart 2 x 2 in\", or \"outline 2 in: 0,0 4,0 2,3\" with 3 to 400 corners; any of them after \"mirrored\"";
     public static final Length SMALLEST = Length.inches(1, 16);
     public static final Length LARGEST = Length.inches(12);
     private static final GeometryFactory GEOMETRY = new GeometryFactory();
@@ -50,6 +50,9 @@ public record Outline(String text, Polygon polygon) implements Shape {
 
     private static final String CIRCLE = "circle ";
     private static final String OUTLINE = "outline ";
+
+    /** Turned over from left to right, as in a mirror. */
+    private static final String MIRRORED = "mirrored ";
 
     /** A square that stands on its corner; its side is said. */
     private static final String TURNED = "turned square ";
@@ -74,6 +77,9 @@ public record Outline(String text, Polygon polygon) implements Shape {
      */
     public static Outline parse(String text, UnitSystem units) {
         String said = text.strip().toLowerCase(Locale.ROOT);
+        if (said.startsWith(MIRRORED)) {
+            return parse(text.strip().substring(MIRRORED.length()), units).mirrored(text.strip());
+        }
         if (said.startsWith(CIRCLE)) {
             return circle(text.strip(), Length.parse(said.substring(CIRCLE.length()), units));
         }
@@ -119,6 +125,10 @@ public record Outline(String text, Polygon polygon) implements Shape {
         Size size = size();
         String width = sized.apply(size.width()).exactText(units);
         String said = text.strip().toLowerCase(Locale.ROOT);
+        if (said.startsWith(MIRRORED)) {
+            Outline plain = parse(said.substring(MIRRORED.length()), units).sized(sized, units);
+            return plain.mirrored(MIRRORED + plain.text());
+        }
         if (said.startsWith(CIRCLE)) {
             return parse(CIRCLE + width, units);
         }
@@ -150,6 +160,11 @@ public record Outline(String text, Polygon polygon) implements Shape {
         return new Outline(text, GEOMETRY.createPolygon(new Coordinate[] {
             foot, new Coordinate(2 * half, half), new Coordinate(half, 2 * half), new Coordinate(0, half), foot
         }));
+    }
+
+    private Outline mirrored(String as) {
+        double width = polygon.getEnvelopeInternal().getWidth();
+        return new Outline(as, new FlatMotion(-1, 0, width, 0, 1, 0).apply(polygon));
     }
 
     private static Outline circle(String text, Length diameter) {

@@ -10,9 +10,9 @@ import vantbreeze.measure.ToolGrid;
 import vantbreeze.measure.UnitSystem;
 
 /** What an ornament is cut to: an outline of its own, or a part of the face that it lies on. */
-public sealed interface Shape permits Outline, Area {
+public sealed interface Shape permits Outline, Area, Corner {
 
-    String FORM = Outline.FORM + ", or part of the face: " + Area.FORM;
+    String FORM = Outline.FORM + ", or part of the face: " + Area.FORM + ", or " + Corner.FORM;
 
     /** As {@link #parse} reads it. */
     String text(UnitSystem units);
@@ -50,8 +50,10 @@ public sealed interface Shape permits Outline, Area {
 
     /** @throws IllegalArgumentException if it is none of {@link #FORM} */
     static Shape parse(String text, UnitSystem units) {
-        return Area.isSaid(text.strip().toLowerCase(Locale.ROOT))
-                ? Area.parse(text, units)
-                : Outline.parse(text, units);
+        String said = text.strip().toLowerCase(Locale.ROOT);
+        if (Corner.isSaid(said)) {
+            return Corner.parse(text, units);
+        }
+        return Area.isSaid(said) ? Area.parse(text, units) : Outline.parse(text, units);
     }
 }

@@ -32,6 +32,23 @@ class OutlineTest {
         assertThat(house.polygon().isRectangle()).isFalse();
     }
 
+    /** What lay left lies right, it is as large, and twice mirrored it is what it was. */
+    @Test
+    void aMirroredOutlineIsTurnedOverFromLeftToRight() {
+        Outline plain = parsed("outline 2 in: 0,0 4,0 0,3");
+        Outline mirrored = parsed("mirrored outline 2 in: 0,0 4,0 0,3");
+        assertThat(mirrored.size()).isEqualTo(plain.size());
+        assertThat(plain.polygon().getCentroid().getX()
+                        + mirrored.polygon().getCentroid().getX())
+                .isCloseTo(plain.size().width().count(), within(1.0));
+        assertThat(parsed("mirrored mirrored outline 2 in: 0,0 4,0 0,3")
+                        .polygon()
+                        .equalsTopo(plain.polygon()))
+                .isTrue();
+        assertThat(mirrored.sized(l -> l.times(2), UnitSystem.INCH).text())
+                .isEqualTo("mirrored outline 4 in: 0,0 4,0 0,3");
+    }
+
     @Test
     void whatIsNoOutlineIsRefused() {
         assertThatThrownBy(() -> parsed("turned square")).isInstanceOf(IllegalArgumentException.class);

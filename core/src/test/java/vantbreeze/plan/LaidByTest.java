@@ -112,6 +112,54 @@ class LaidByTest {
         assertThat(band.getWidth()).isEqualTo(inch * 17 / 4);
     }
 
+    /** Of the front of the closed card, lifted as it has to be. */
+    private static Ornament onFront(String name, String shape, Length x) {
+        return topper(name, shape, Anchor.at(x), Anchor.middle())
+                .on("front/face")
+                .lifted(Optional.empty());
+    }
+
+    /** Two papers that overlap by 3/8 in are glued flat (common practice, no source): by hand the second lies on the first there. */
+    @Test
+    void papersThatOverlapAreGluedFlat() {
+        Ornament sky = onFront("sky", "1 x 2 in", Length.inches(1, 8));
+        Plan one = plan("4 1/4", "5 1/2", sky);
+        Plan both = plan("4 1/4", "5 1/2", sky, onFront("sea", "1 x 2 in", Length.inches(3, 4)));
+        assertThat(placed(both, "sea").outside()).isTrue();
+        assertThat(placed(both, "sea").lift()).isEqualTo(Length.ZERO);
+        assertThat(both.closed().thickness().minus(one.closed().thickness())).isEqualTo(PAPER.thickness());
+        assertThat(both.snags()).noneMatch(snag -> snag.place().id().equals("sea"));
+    }
+
+    /** Over foam of 2 mm it does not bend: it is lifted as well. */
+    @Test
+    void aHighStepIsBridgedByFoam() {
+        Ornament sky = onFront("sky", "1 x 2 in", Length.inches(1, 8)).lifted(Optional.of(Length.millimetres(2)));
+        Plan both = plan("4 1/4", "5 1/2", sky, onFront("sea", "1 x 2 in", Length.inches(3, 4)));
+        assertThat(placed(both, "sea").lift()).isGreaterThanOrEqualTo(Length.millimetres(2));
+    }
+
+    /** Cut off aslant so far along either edge, inside the border; opposite corners are each other turned by half. */
+    @Test
+    void aCornerIsCutOffAslant() {
+        Plan plan = plan(
+                "4 1/4",
+                "5 1/2",
+                topper("tip", "corner 2 in, upper right, border 1/8 in", Anchor.middle(), Anchor.middle()),
+                topper("foot", "corner 2 in, lower left, border 0 in", Anchor.middle(), Anchor.middle()));
+        double inch = Length.inches(1).count();
+        Envelope panel =
+                plan.ornaments().placed().get(0).face().panel().outline().getEnvelopeInternal();
+        Envelope tip = onPanel(placed(plan, "tip"));
+        assertThat(panel.getWidth() - tip.getMaxX()).isEqualTo(inch / 8);
+        assertThat(panel.getHeight() - tip.getMaxY()).isEqualTo(inch / 8);
+        assertThat(tip.getWidth()).isEqualTo(2 * inch);
+        assertThat(placed(plan, "tip").onPiece().getArea()).isEqualTo(2 * inch * inch);
+        Envelope foot = onPanel(placed(plan, "foot"));
+        assertThat(foot.getMinX()).isZero();
+        assertThat(foot.getMaxY()).isEqualTo(2 * inch);
+    }
+
     /** Five layers: four come onto the first before that comes onto the card. */
     @Test
     void aFocalStackIsBuiltOffTheCard() {
