@@ -81,6 +81,9 @@ export function FaceList({ selection, onSelect }: FaceListProps) {
                   <span className="text-quiet block text-sm">
                     seen {face.seen.map((s) => words(s).said).join(", ")}
                   </span>
+                  {face.covers.length > 0 && (
+                    <span className="text-quiet block text-sm">{face.covers.join(", ")}</span>
+                  )}
                   {face.beforeAssembly && face.layers > 0 && (
                     <span className="text-warn block text-sm font-semibold">goes on before assembly</span>
                   )}

@@ -190,6 +190,11 @@ public record PlanJson(
             @Schema(description = "dressed before the pieces are joined")
             boolean beforeAssembly,
 
+            @Schema(
+                    description =
+                            "what is glued over it, and how much that hides: \"the band covers 1½ × 4¼ in of it\"")
+            List<String> covers,
+
             @Schema(description = "slits notch it: it gets a strip on each row unless it is to be shaped")
             boolean notched) {}
 

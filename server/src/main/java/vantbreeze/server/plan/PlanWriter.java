@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import vantbreeze.catalogue.Parameter;
 import vantbreeze.catalogue.Range;
+import vantbreeze.layer.Covering;
 import vantbreeze.layer.Face;
 import vantbreeze.layer.Mat;
 import vantbreeze.layer.PlacedOrnament;
@@ -175,6 +176,9 @@ public final class PlanWriter {
                 plan.brief().matting().on(face).papers(),
                 face.up(),
                 face.beforeAssembly(),
+                Covering.of(face, plan.structure()).stream()
+                        .map(c -> c.text(plan.brief().ruler()))
+                        .toList(),
                 face.isNotched());
     }
 
