@@ -63,6 +63,11 @@ public record Joints(
         return joint(place(ornament), wanted(ornament));
     }
 
+    /** With what is proposed everywhere. */
+    public Joints proposed() {
+        return new Joints(structure, dressing, ornaments, parts, adhesives, Map.of());
+    }
+
     public static String place(Bond bond) {
         return "panels/" + bond.id();
     }

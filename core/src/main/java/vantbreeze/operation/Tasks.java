@@ -238,16 +238,20 @@ public final class Tasks {
      * @return in an order in which every layer comes after the one below it
      */
     private List<TaskGraph.Draft> lay(String when, Phase phase, Predicate<Mat> which) {
-        record Group(Joint joint, List<Mat> mats) {
+        record Group(Joint joint, String proposed, List<Mat> mats) {
             boolean hasBelow(Mat mat) {
                 return mats.stream()
                         .anyMatch(m -> m.face().key().equals(mat.face().key()) && m.layer() < mat.layer());
             }
         }
-        record Glued(Mat mat, Joint joint) {}
+        record Glued(Mat mat, Joint joint, String proposed) {}
+        Joints usual = joints.proposed();
         List<Group> groups = new ArrayList<>();
         dressing.cuts().stream()
-                .flatMap(cut -> cut.mats().stream().filter(which).map(m -> new Glued(m, joints.of(cut))))
+                .flatMap(cut -> cut.mats().stream()
+                        .filter(which)
+                        .map(m -> new Glued(
+                                m, joints.of(cut), usual.of(cut).adhesive().key())))
                 .sorted(Comparator.comparingInt(g -> g.mat().layer()))
                 .forEach(g -> {
                     int below = IntStream.range(0, groups.size())
@@ -258,7 +262,7 @@ public final class Tasks {
                             .filter(same -> same.joint().equals(g.joint()))
                             .findFirst()
                             .orElseGet(() -> {
-                                Group other = new Group(g.joint(), new ArrayList<>());
+                                Group other = new Group(g.joint(), g.proposed(), new ArrayList<>());
                                 groups.add(other);
                                 return other;
                             });
@@ -268,8 +272,8 @@ public final class Tasks {
                 dressing.mats().stream().map(m -> m.face().label()).distinct().toList();
         List<TaskGraph.Draft> laid = new ArrayList<>();
         for (Group group : groups) {
-            String id = graph.own(
-                    "lay/%s/%s".formatted(when, group.joint().adhesive().key()));
+            /* Where the maker takes another adhesive it stays the same task. */
+            String id = graph.own("lay/%s/%s".formatted(when, group.proposed()));
             List<Mat> mats = group.mats();
             laid.add(graph.add(
                             id,

@@ -44,6 +44,11 @@ class GluingTest {
             assertThat(g.with().map(Adhesive::key))
                     .contains(taken.get(g.places().get(0)));
         });
+        assertThat(changed.tasks().stream().map(Task::id).filter(id -> !id.startsWith("dry/")))
+                .containsAll(plan.tasks().stream()
+                        .map(Task::id)
+                        .filter(id -> id.startsWith("lay/first/"))
+                        .toList());
         for (Task task : changed.tasks()) {
             Gluing gluing = steps.get(task.id());
             if (gluing != null && task.operation().gluedWith().isPresent()) {

@@ -3,7 +3,9 @@ package vantbreeze.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.KeyboardModifier;
 import java.util.List;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
@@ -236,6 +238,38 @@ class DressingTest extends Journey {
         press("Take harvest moon off the shelf");
         press("Bring it back");
         assertThat(button("Take harvest moon onto this card")).isVisible();
+        assertSaved();
+    }
+
+    /** A boat on a plate, its mirror image on the other side, both copied to another face, three lined up. */
+    @Test
+    void toppersAreMirroredCopiedAndLinedUp() {
+        begin("Regatta", "Z-fold", "5½", "4¼");
+        more("Add an ornament", "ornament 1");
+        type("Name of the ornament", "boat");
+        choose("Face of the ornament", "back");
+        choose("Shape of the ornament", "boat");
+        type("From the left", "1/4 in");
+        press("Its mirror image on the other side");
+        assertThat(field("Name of the ornament")).hasValue("boat 2");
+        assertThat(word("From left to right")).hasText("from the right");
+        assertThat(field("From the right")).hasValue("¼ in");
+        press("Copy");
+        choose("Paste", "back");
+        assertThat(field("Name of the ornament")).hasValue("boat 3");
+        choose("From left to right", "in the middle");
+        Locator toppers = page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Ornaments"));
+        toppers.getByText("boat", new Locator.GetByTextOptions().setExact(true))
+                .click(new Locator.ClickOptions().setModifiers(List.of(KeyboardModifier.SHIFT)));
+        choose("Line up", "bottom edges");
+        assertThat(word("From bottom to top, laid by")).hasText("the boat");
+        more("Add an ornament", "ornament 1");
+        choose("Face of the ornament", "back");
+        choose("Shape of the ornament", "corner");
+        choose("Which corner", "upper left");
+        view("Bench");
+        assertThat(list("Pieces to cut")).containsText("boat 3");
+        assertThat(list("Order of work")).containsText("Add the boat 3");
         assertSaved();
     }
 }

@@ -169,6 +169,21 @@ class MakeTest extends Journey {
         assertThat(notch(1)).hasAccessibleName(Pattern.compile("done"));
     }
 
+    /** Of those that its papers allow; taken back, what is proposed stands again. */
+    @Test
+    void anotherAdhesiveIsTakenAtAStep() {
+        openCard("Dome tower for Anniversary night");
+        view("Make");
+        page.locator("body").press("o");
+        button("Lay the mats").first().click();
+        assertThat(title()).hasText("Lay the mats");
+        assertThat(word("Glued with")).hasText("wet glue");
+        choose("Glued with", "tape runner");
+        assertThat(step()).containsText("tape runner: as you chose");
+        choose("Glued with", "what is proposed");
+        assertThat(step()).containsText("wet glue: you can slide the mat");
+    }
+
     /** A step of the maker's own stands where it can still be done, and says when it is too late. */
     @Test
     void anOwnStepFindsItsPlaceAndSaysWhenItIsTooLate() {
