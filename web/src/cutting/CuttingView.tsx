@@ -230,7 +230,7 @@ function Summary({ plan, done, busy, onLonger, onStop, onLetGo, address }: Summa
   const unplaced = [...new Set(plan.papers.flatMap((p) => p.unplaced))];
   const proven = plan.papers.every((p) => p.proven);
   const buy = shopping(plan.papers);
-  const trimmings = usePlan((p) => p.trimmings);
+  const besides = plan.besides ?? [];
   return (
     <section aria-label="What the plan comes to" data-testid="cutting-summary" className="text-lg">
       <p className="m-0">
@@ -247,9 +247,7 @@ function Summary({ plan, done, busy, onLonger, onStop, onLetGo, address }: Summa
         {done > 0 && ` ${done} of ${sheets.length} cut.`}
       </p>
       {buy.length > 0 && <p className="m-0 text-base">To buy: {buy.join("; ")}.</p>}
-      {trimmings.length > 0 && (
-        <p className="m-0 text-base">Besides paper, for each card: {trimmings.join("; ")}.</p>
-      )}
+      {besides.length > 0 && <p className="m-0 text-base">Besides paper: {besides.join("; ")}.</p>}
       {plan.paid.length > 0 && (
         <p className="m-0 text-base">
           Paper for {plan.paid.join(" and ")}, kept offcuts not counted, as far as prices are in the drawer.

@@ -21,8 +21,11 @@ import vantbreeze.material.Paper;
 import vantbreeze.material.Print;
 import vantbreeze.material.Stock;
 import vantbreeze.measure.Length;
+import vantbreeze.measure.Ruler;
+import vantbreeze.measure.Size;
 import vantbreeze.measure.UnitSystem;
 import vantbreeze.part.Trimming;
+import vantbreeze.part.TrimmingTotal;
 
 /** Ribbon, twine, brads and buttons. What hands do with them is common practice, no published source. */
 class TrimmingTest {
@@ -223,5 +226,24 @@ class TrimmingTest {
                     .filteredOn(r -> r.layer() == Look.ORNAMENT)
                     .allMatch(r -> r.paper().material() == Material.RIBBON);
         }
+    }
+
+    /** Twelve cards with 9 in each and two with 4 1/2 in: by hand 117 in off the spool. */
+    @Test
+    void ribbonForSeveralCardsIsBoughtInOneLength() {
+        Paper satin = of(Material.RIBBON, "white satin");
+        Paper button = of(Material.BUTTON, "pearl");
+        Size seen = new Size(Length.inches(4), Length.inches(3, 8));
+        Size half = new Size(Length.inches(1, 2), Length.inches(1, 2));
+        Trimming long9 = new Trimming("ribbon", satin, seen, Optional.of(Length.inches(9)), "the mat");
+        Trimming short4 = new Trimming("ribbon", satin, seen, Optional.of(Length.inches(9, 2)), "the mat");
+        Trimming pearl = new Trimming("button", button, half, Optional.empty(), "the front");
+        List<TrimmingTotal> totals = TrimmingTotal.of(
+                List.of(new TrimmingTotal.Of(List.of(long9, pearl), 12), new TrimmingTotal.Of(List.of(short4), 2)));
+        assertThat(totals).hasSize(2);
+        assertThat(totals.get(0).length()).isEqualTo(Length.inches(117));
+        assertThat(totals.get(0).text(Ruler.of(UnitSystem.INCH)))
+                .isEqualTo("117 in of white satin, 3⁄8 in wide (12 × 9 in and 2 × 4½ in)");
+        assertThat(totals.get(1).text(Ruler.of(UnitSystem.INCH))).isEqualTo("12 × pearl, ½ × ½ in");
     }
 }

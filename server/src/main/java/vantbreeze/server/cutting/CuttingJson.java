@@ -20,6 +20,7 @@ import vantbreeze.server.plan.LengthJson.SizeJson;
  *
  * @param running whether something better is still looked for
  * @param paid what of the prices in the drawer goes into it, by currency: "1.60 EUR"; empty if none is known
+ * @param besides what is bought besides paper, for all cards; absent from plans made before it was said
  */
 @Schema(name = "Cutting")
 public record CuttingJson(
@@ -29,7 +30,8 @@ public record CuttingJson(
         AskJson asked,
         boolean running,
         List<PaperCutJson> papers,
-        List<String> paid) {
+        List<String> paid,
+        @Schema(nullable = true) List<String> besides) {
 
     /**
      * What is to be cut.

@@ -91,8 +91,8 @@ public class CuttingService implements Inspected, ReadBack, DisposableBean {
     public CuttingJson begin(CuttingJson.AskJson asked) {
         List<Wanted> wanted = reader.read(asked);
         String id = UUID.randomUUID().toString();
-        CuttingJson begun =
-                new CuttingJson(id, Wanted.names(wanted), clock.instant(), asked, true, List.of(), List.of());
+        CuttingJson begun = new CuttingJson(
+                id, Wanted.names(wanted), clock.instant(), asked, true, List.of(), List.of(), List.of());
         Search search = new Search(begun);
         searches.put(id, search);
         search.started(searcher.submit(() -> look(begun, wanted, search)));
@@ -113,7 +113,14 @@ public class CuttingService implements Inspected, ReadBack, DisposableBean {
             KitPlanner.Found found = planner.plan(begun.asked(), wanted, search::isStopped, search::found);
             search.found(found.papers());
             CuttingJson plan = new CuttingJson(
-                    begun.id(), begun.name(), begun.at(), begun.asked(), false, found.papers(), found.paid());
+                    begun.id(),
+                    begun.name(),
+                    begun.at(),
+                    begun.asked(),
+                    false,
+                    found.papers(),
+                    found.paid(),
+                    found.besides());
             store.write(() ->
                     plans.save(new CuttingPlan(plan.id(), plan.name(), json.writeValueAsString(plan), plan.at())));
             searches.remove(plan.id());
@@ -188,7 +195,8 @@ public class CuttingService implements Inspected, ReadBack, DisposableBean {
                                 p.unplaced(),
                                 p.name()))
                         .toList(),
-                plan.paid());
+                plan.paid(),
+                plan.besides());
     }
 
     public List<CuttingJson.HeadJson> list() {

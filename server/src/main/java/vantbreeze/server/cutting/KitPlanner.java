@@ -15,7 +15,9 @@ import org.springframework.stereotype.Component;
 import vantbreeze.make.GlueArea;
 import vantbreeze.material.Paper;
 import vantbreeze.measure.Length;
+import vantbreeze.measure.Ruler;
 import vantbreeze.part.Part;
+import vantbreeze.part.TrimmingTotal;
 import vantbreeze.plan.Plan;
 import vantbreeze.server.paper.SheetJson;
 import vantbreeze.server.paper.SheetService;
@@ -43,8 +45,9 @@ public class KitPlanner {
      * The papers as they are cut, and what they cost.
      *
      * @param paid by currency
+     * @param besides what is bought besides paper
      */
-    record Found(List<CuttingJson.PaperCutJson> papers, List<String> paid) {}
+    record Found(List<CuttingJson.PaperCutJson> papers, List<String> paid, List<String> besides) {}
 
     /**
      * @param isStopped whether whoever waits takes what there is
@@ -67,7 +70,17 @@ public class KitPlanner {
                 isStopped,
                 soFar -> progress.accept(writer.write(soFar)));
         List<CuttingJson.PaperCutJson> papers = writer.write(found);
-        return new Found(papers, Paid.of(papers, drawer));
+        return new Found(papers, Paid.of(papers, drawer), besides(wanted));
+    }
+
+    private static List<String> besides(List<Wanted> wanted) {
+        Ruler ruler = wanted.get(0).brief().ruler();
+        return TrimmingTotal.of(wanted.stream()
+                        .map(w -> new TrimmingTotal.Of(w.plan().trimmings(), w.count()))
+                        .toList())
+                .stream()
+                .map(t -> t.text(ruler))
+                .toList();
     }
 
     /** One card, planned within a moment and not kept. Empty where the sheets at hand do not suffice. */

@@ -51,6 +51,6 @@ final class Search {
         if (failure != null) {
             throw failure;
         }
-        return new CuttingJson(begun.id(), begun.name(), begun.at(), begun.asked(), true, best, List.of());
+        return new CuttingJson(begun.id(), begun.name(), begun.at(), begun.asked(), true, best, List.of(), List.of());
     }
 }
