@@ -172,7 +172,7 @@ const SHAPES = [
   { value: "TURNED", label: "square on its corner" },
   ...EDGES.map((edge) => ({ value: `${edge} half`, label: `${edge} half`, hint: "part of its face" })),
   { value: "BAND", label: "band", hint: "part of its face" },
-  { value: "CORNER", label: "corner", hint: "part of its face" },
+  { value: "CORNER", label: "corner of the face", hint: "cut off aslant" },
   ...LIBRARY.map((name) => ({ value: name, label: name })),
 ];
 

@@ -265,7 +265,7 @@ class DressingTest extends Journey {
         assertThat(word("From bottom to top, laid by")).hasText("the boat");
         more("Add an ornament", "ornament 1");
         choose("Face of the ornament", "back");
-        choose("Shape of the ornament", "corner");
+        choose("Shape of the ornament", "corner of the face");
         choose("Which corner", "upper left");
         view("Bench");
         assertThat(list("Pieces to cut")).containsText("boat 3");

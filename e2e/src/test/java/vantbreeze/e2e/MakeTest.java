@@ -174,7 +174,6 @@ class MakeTest extends Journey {
     void anotherAdhesiveIsTakenAtAStep() {
         openCard("Dome tower for Anniversary night");
         view("Make");
-        page.locator("body").press("o");
         button("Lay the mats").first().click();
         assertThat(title()).hasText("Lay the mats");
         assertThat(word("Glued with")).hasText("wet glue");
