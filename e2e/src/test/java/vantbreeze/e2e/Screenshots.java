@@ -59,7 +59,7 @@ class Screenshots extends Journey {
         view("Layers");
         assertThat(picture("The card displayed")).isVisible();
         take("layers");
-        button("lantern").scrollIntoViewIfNeeded();
+        button("lantern").first().scrollIntoViewIfNeeded();
         page.mouse().wheel(0, 400);
         take("ornaments");
         openCard("Dome tower for Anniversary night");
