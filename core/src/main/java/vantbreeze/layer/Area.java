@@ -137,12 +137,8 @@ public record Area(Edge edge, Optional<Band> band, Length border) implements Sha
         if (box.isNull() || box.getWidth() < 1 || box.getHeight() < 1) {
             return Optional.empty();
         }
-        Geometry there = Regions.intersection(GEOMETRY.toGeometry(box), inside(panel));
+        Geometry there = Regions.intersection(GEOMETRY.toGeometry(box), Inset.inside(panel, border));
         return there.isEmpty() ? Optional.empty() : Laid.where(Regions.largest(there));
-    }
-
-    private Geometry inside(Polygon panel) {
-        return border.equals(Length.ZERO) ? panel : Regions.union(Inset.of(panel, border, Length.ZERO));
     }
 
     /** Within a rectangle: its ends on the marks, what is over evenly at both, the meeting line where it is. */

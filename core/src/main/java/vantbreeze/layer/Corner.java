@@ -78,7 +78,7 @@ public record Corner(boolean upper, boolean right, Length along, Length border) 
 
     @Override
     public Optional<Laid> on(Polygon panel, ToolGrid grid, Function<Outline, Optional<Laid>> placed) {
-        Geometry inside = border.equals(Length.ZERO) ? panel : Regions.union(Inset.of(panel, border, Length.ZERO));
+        Geometry inside = Inset.inside(panel, border);
         if (inside.isEmpty()) {
             return Optional.empty();
         }

@@ -7,6 +7,7 @@ import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
 import vantbreeze.measure.Length;
+import vantbreeze.structure.Regions;
 
 /** Moves any outline inward evenly, its corners kept pointed. */
 final class Inset {
@@ -31,6 +32,11 @@ final class Inset {
             }
         }
         return parts;
+    }
+
+    /** @return all that is left of the outline inside such a border; it itself where there is none */
+    static Geometry inside(Polygon outline, Length border) {
+        return border.equals(Length.ZERO) ? outline : Regions.union(of(outline, border, Length.ZERO));
     }
 
     /**

@@ -31,9 +31,7 @@ public record Paper(String name, Material material, Stock stock, String colour, 
 
     private static final Pattern COLOUR = Pattern.compile("#[0-9a-fA-F]{6}");
 
-    private static final String NO_COLOUR = "#ffffff";
-
-    private static final String BARE = "#ffffff";
+    private static final String WHITE = "#ffffff";
 
     public static final int LONGEST_NAME = 60;
 
@@ -76,7 +74,7 @@ public record Paper(String name, Material material, Stock stock, String colour, 
     /** Clear film. */
     public static Paper film(Length thickness) {
         Stock stock = new Stock(Material.FILM.grams(thickness), thickness, thickness.exactText(UnitSystem.METRIC));
-        return new Paper("", Material.FILM, stock, NO_COLOUR, Print.PLAIN);
+        return new Paper("", Material.FILM, stock, WHITE, Print.PLAIN);
     }
 
     /** The same paper with nothing on it. */
@@ -97,7 +95,7 @@ public record Paper(String name, Material material, Stock stock, String colour, 
     public Paper behind() {
         boolean faced = material.is(Material.Trait.FACED);
         Back good = new Back(colour, print);
-        Back seen = back.orElseGet(() -> faced || print != Print.PLAIN ? new Back(BARE, Print.PLAIN) : good);
+        Back seen = back.orElseGet(() -> faced || print != Print.PLAIN ? new Back(WHITE, Print.PLAIN) : good);
         return seen.equals(good) && !faced
                 ? this
                 : new Paper(
@@ -110,7 +108,7 @@ public record Paper(String name, Material material, Stock stock, String colour, 
             return name;
         }
         return switch (material) {
-            case FILM -> colour.equals(NO_COLOUR) ? material.word() : ColourName.of(colour) + " film";
+            case FILM -> colour.equals(WHITE) ? material.word() : ColourName.of(colour) + " film";
             case PAPER ->
                 "%s %s"
                         .formatted(

@@ -17,7 +17,7 @@ import vantbreeze.measure.Size;
 import vantbreeze.measure.UnitSystem;
 import vantbreeze.operation.Setting;
 import vantbreeze.part.PaperNames;
-import vantbreeze.plan.Gluing;
+import vantbreeze.plan.GluedStep;
 import vantbreeze.plan.Handiwork;
 import vantbreeze.plan.Plan;
 import vantbreeze.plan.Snag;
@@ -97,7 +97,7 @@ public final class PlanWriter {
 
     private List<TaskJson> tasks(int cards) {
         List<Setting> settings = Handiwork.of(plan).map(Handiwork::settings).orElse(List.of());
-        Map<String, Gluing> gluing = Gluing.of(plan);
+        Map<String, GluedStep> gluing = GluedStep.of(plan);
         return plan.tasks().stream()
                 .map(t -> TaskJson.of(
                         t,

@@ -14,7 +14,7 @@ import vantbreeze.operation.Step;
 import vantbreeze.operation.Task;
 import vantbreeze.operation.Tool;
 import vantbreeze.operation.Wording;
-import vantbreeze.plan.Gluing;
+import vantbreeze.plan.GluedStep;
 
 /**
  * One thing to do.
@@ -89,7 +89,7 @@ public record TaskJson(
     public record GluingJson(
             List<String> places, @Schema(nullable = true) String with, List<AdhesiveChoiceJson> choices, boolean own) {
 
-        private static GluingJson of(Gluing gluing) {
+        private static GluingJson of(GluedStep gluing) {
             return new GluingJson(
                     gluing.places(),
                     gluing.with().map(Adhesive::key).orElse(null),
@@ -107,7 +107,7 @@ public record TaskJson(
             Task task,
             int cards,
             List<Setting> settings,
-            Optional<Gluing> gluing,
+            Optional<GluedStep> gluing,
             vantbreeze.measure.Ruler ruler,
             UnitSystem units) {
         Step step = task.step(ruler, cards);

@@ -17,10 +17,10 @@ import vantbreeze.operation.Task;
  * @param choices what may be taken at all of them
  * @param own whether the maker chose it at any of them
  */
-public record Gluing(List<String> places, Optional<Adhesive> with, List<Adhesive> choices, boolean own) {
+public record GluedStep(List<String> places, Optional<Adhesive> with, List<Adhesive> choices, boolean own) {
 
     /** By the ids of tasks; those at which nothing is glued are left out. */
-    public static Map<String, Gluing> of(Plan plan) {
+    public static Map<String, GluedStep> of(Plan plan) {
         Map<String, String> chosen = plan.brief().gluedWith();
         Map<String, Joints.Glued> all = new Joints(
                         plan.structure(),
@@ -30,7 +30,7 @@ public record Gluing(List<String> places, Optional<Adhesive> with, List<Adhesive
                         plan.brief().tools().adhesives(),
                         chosen)
                 .places();
-        Map<String, Gluing> byTask = new LinkedHashMap<>();
+        Map<String, GluedStep> byTask = new LinkedHashMap<>();
         for (Task task : plan.tasks()) {
             List<String> places = task.operation().gluedPlaces();
             if (!places.isEmpty()) {
@@ -45,11 +45,11 @@ public record Gluing(List<String> places, Optional<Adhesive> with, List<Adhesive
         return byTask;
     }
 
-    private static Gluing of(List<String> places, List<Joints.Glued> glued, boolean own) {
+    private static GluedStep of(List<String> places, List<Joints.Glued> glued, boolean own) {
         List<Adhesive> choices = new ArrayList<>(glued.get(0).choices());
         glued.forEach(g -> choices.retainAll(g.choices()));
         List<Adhesive> taken = glued.stream().map(Joints.Glued::with).distinct().toList();
-        return new Gluing(
+        return new GluedStep(
                 places, taken.size() == 1 ? Optional.of(taken.get(0)) : Optional.empty(), List.copyOf(choices), own);
     }
 }

@@ -20,7 +20,7 @@ import vantbreeze.material.Stock;
 import vantbreeze.operation.Task;
 
 /** What is glued with what, where the maker takes something else than is proposed. */
-class GluingTest {
+class GluedStepTest {
 
     static Stream<FoldDesign> folds() {
         return FoldCatalogue.all().stream();
@@ -33,12 +33,12 @@ class GluingTest {
         Random random = new Random(fold.id().hashCode());
         Plan plan = Planner.withoutFixes(Briefs.closed(fold.id(), "4 1/4", "5 1/2"));
         Map<String, String> taken = new HashMap<>();
-        Gluing.of(plan).values().forEach(g -> {
+        GluedStep.of(plan).values().forEach(g -> {
             Adhesive one = g.choices().get(random.nextInt(g.choices().size()));
             g.places().forEach(p -> taken.put(p, one.key()));
         });
         Plan changed = Planner.withoutFixes(plan.brief().withGluedWith(taken));
-        Map<String, Gluing> steps = Gluing.of(changed);
+        Map<String, GluedStep> steps = GluedStep.of(changed);
         assertThat(steps.values()).allSatisfy(g -> {
             assertThat(g.own()).isTrue();
             assertThat(g.with().map(Adhesive::key))
@@ -50,7 +50,7 @@ class GluingTest {
                         .filter(id -> id.startsWith("lay/first/"))
                         .toList());
         for (Task task : changed.tasks()) {
-            Gluing gluing = steps.get(task.id());
+            GluedStep gluing = steps.get(task.id());
             if (gluing != null && task.operation().gluedWith().isPresent()) {
                 assertThat(task.step(changed.brief().ruler()).text())
                         .containsIgnoringCase(gluing.with().orElseThrow().name() + ": as you chose");
@@ -68,7 +68,7 @@ class GluingTest {
                 new Paper("mist", Material.VELLUM, Stock.parse("112 gsm", Material.VELLUM), "#d8e4ee", Print.PLAIN);
         Brief dressed = card.withMatting(card.matting().withEach(p -> vellum));
         Plan plan = Planner.plan(dressed);
-        List<Gluing> mats = Gluing.of(plan).values().stream()
+        List<GluedStep> mats = GluedStep.of(plan).values().stream()
                 .filter(g -> g.places().get(0).startsWith("mat/"))
                 .toList();
         assertThat(mats)
